@@ -1,0 +1,67 @@
+import js from '@eslint/js';
+import prettier from 'eslint-config-prettier';
+import tseslint from 'typescript-eslint';
+
+const typed = {
+  languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+  rules: {
+    '@typescript-eslint/no-floating-promises': 'error',
+    '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
+    '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+  },
+};
+
+/** The core computes only: no packages, no clock, no randomness, nothing of a browser or of Node. */
+const pureCore = {
+  'no-restricted-imports': [
+    'error',
+    { patterns: [{ regex: '^(?!\\.{1,2}/)', message: 'The core imports only itself.' }] },
+  ],
+  'no-restricted-globals': [
+    'error',
+    'process',
+    'window',
+    'document',
+    'fetch',
+    'performance',
+    'setTimeout',
+    'setInterval',
+    'crypto',
+  ],
+  'no-restricted-properties': [
+    'error',
+    { object: 'Math', property: 'random' },
+    { object: 'Date', property: 'now' },
+  ],
+  'no-restricted-syntax': [
+    'error',
+    { selector: 'NewExpression[callee.name="Date"][arguments.length=0]', message: 'Pass the date in.' },
+  ],
+};
+
+export default tseslint.config(
+  { ignores: ['**/dist/', '.data/', 'node_modules/', 'test-results/', 'playwright-report/'] },
+  js.configs.recommended,
+  tseslint.configs.recommended,
+  { files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'], ...typed },
+  { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts', '**/*.bench.ts'], rules: pureCore },
+  {
+    files: ['packages/contract/src/**/*.ts', 'apps/web/src/**/*.{ts,tsx}'],
+    rules: { 'no-restricted-imports': ['error', { patterns: ['@nestjs/*', 'typeorm', 'node:*'] }] },
+  },
+  {
+    files: ['**/*.{js,mjs}'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        fetch: 'readonly',
+        URL: 'readonly',
+        AbortSignal: 'readonly',
+      },
+    },
+  },
+  prettier,
+);

@@ -1,0 +1,16 @@
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        swcrc: false,
+        jsc: { target: 'es2022', parser: { syntax: 'typescript' } },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+};

@@ -1,0 +1,40 @@
+import { readPairing, type PairingSlip } from '../pairing/readPairing.js';
+import { readTotal, type TotalReading } from '../total/readTotal.js';
+import { readPasses, wordsOf } from '../trace/passes.js';
+import type { Trace } from '../trace/trace.js';
+import { readWords, type WordSlip } from '../words/readWords.js';
+
+export type ReadableTrace = Pick<Trace, 'set' | 'start' | 'direction' | 'events'>;
+
+/** Everything one try shows. `at` of a slip is the `seq` of its event. */
+export interface TryReading {
+  readonly order: { readonly upTo: number; readonly lastNumber: number; readonly slips: readonly WordSlip[] };
+  /** Null where no things lay there, so there was nothing to pair. */
+  readonly pairing: { readonly holds: boolean; readonly slips: readonly PairingSlip[] } | null;
+  /** Null where nobody asked how many. */
+  readonly total: TotalReading | null;
+  /** How often the child broke off and began again of itself. */
+  readonly selfCorrections: number;
+}
+
+/** Reads a try's order, pairing and total, with the slips placed at the `seq` of their events. */
+export function readTry(trace: ReadableTrace): TryReading {
+  const { read, brokenOff } = readPasses(trace);
+  const spoken = read.filter((event) => event.kind === 'count' || event.kind === 'say');
+  const words = readWords(wordsOf(read), trace.start, trace.direction);
+  const pairing = trace.set.arrangement === 'none' ? null : readPairing(trace.set.size, read);
+  const lastNumber = spoken.findLast((event) => typeof event.word === 'number')?.word;
+  return {
+    order: {
+      upTo: words.upTo,
+      lastNumber: typeof lastNumber === 'number' ? lastNumber : trace.start - trace.direction,
+      slips: words.slips.map((slip) => ({ ...slip, at: spoken[slip.at]!.seq })),
+    },
+    pairing: pairing && {
+      holds: pairing.holds,
+      slips: pairing.slips.map((slip) => ('at' in slip ? { ...slip, at: read[slip.at]!.seq } : slip)),
+    },
+    total: readTotal(trace),
+    selfCorrections: brokenOff.length,
+  };
+}

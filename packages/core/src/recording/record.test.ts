@@ -1,0 +1,133 @@
+import fc from 'fast-check';
+import { readTry } from '../reading/readTry.js';
+import { settledEvents } from '../trace/settled.js';
+import type { TraceEvent } from '../trace/trace.js';
+import { nextWord, record, undoWhole, type Gesture } from './record.js';
+
+const moment = { t: 1000, by: 'adult-1', at: '2026-03-02T09:30:00.000Z' };
+
+function recorded(...gestures: Gesture[]): TraceEvent[] {
+  const events: TraceEvent[] = [];
+  for (const gesture of gestures) {
+    events.push(...record({ events, start: 1, direction: 1 }, gesture, moment));
+  }
+  return events;
+}
+
+const next: Gesture = { kind: 'next' };
+const readOf = (events: TraceEvent[], size: number) =>
+  readTry({ set: { size, things: 'cork', arrangement: 'row' }, start: 1, direction: 1, events });
+
+describe(record, () => {
+  test('a tap for each thing is a faultless count', () => {
+    const reading = readOf(recorded(next, next, next), 3);
+    expect(reading.pairing).toEqual({ holds: true, slips: [] });
+    expect(reading.order.upTo).toBe(3);
+  });
+
+  test('“that one again” makes the last tap a thing counted twice', () => {
+    const reading = readOf(recorded(next, next, { kind: 'that-one-again' }, next), 3);
+    expect(reading.pairing!.slips).toEqual([
+      { kind: 'double-counted', at: 1 },
+      { kind: 'missed', item: 2 },
+    ]);
+  });
+
+  test('“word, no touch” and “touch, no word” turn the last tap into half of one', () => {
+    const reading = readOf(
+      recorded(next, { kind: 'word-no-touch' }, next, next, { kind: 'touch-no-word' }, next),
+      3,
+    );
+    expect(reading.pairing!.slips.map((slip) => slip.kind)).toEqual([
+      'word-without-touch',
+      'touch-without-word',
+    ]);
+  });
+
+  test('“left one out” leaves one thing missed', () => {
+    const reading = readOf(recorded(next, next, { kind: 'left-one-out' }, next), 4);
+    expect(reading.pairing!.slips).toEqual([{ kind: 'missed', item: 2 }]);
+  });
+
+  test('what the child takes back is no slip, and the next word goes on from the one before', () => {
+    const events = recorded(next, next, { kind: 'took-it-back' });
+    expect(nextWord({ events, start: 1, direction: 1 })).toBe(2);
+    expect(
+      readOf([...events, ...record({ events, start: 1, direction: 1 }, next, moment)], 2).pairing!.holds,
+    ).toBe(true);
+  });
+
+  test('the word offered follows the child’s own last word, not the thing’s place', () => {
+    const skipping = recorded(next, next, { kind: 'other-word', word: 5 });
+    expect(nextWord({ events: skipping, start: 1, direction: 1 })).toBe(6);
+    const inventing = recorded(next, { kind: 'other-word', word: 'umpty' });
+    expect(nextWord({ events: inventing, start: 1, direction: 1 })).toBe(2);
+  });
+
+  test('a word corrected later does not rewrite those after it', () => {
+    const events = recorded(next, next, next, { kind: 'amend', of: 1, event: { kind: 'count', word: 7 } });
+    expect(settledEvents(events).map((event) => event.kind === 'count' && event.word)).toEqual([1, 7, 3]);
+  });
+
+  test('a count begun again is read from its new beginning, the first kept as self-correction', () => {
+    const reading = readOf(recorded(next, next, next, { kind: 'started-again' }, next, next), 2);
+    expect(reading.pairing!.holds).toBe(true);
+    expect(reading.selfCorrections).toBe(1);
+  });
+
+  test('one tap can enter a whole faultless count, and one undo takes it back', () => {
+    const events = recorded({ kind: 'whole', size: 8 });
+    expect(readOf(events, 8).pairing!.holds).toBe(true);
+    const undone = [...events, ...undoWhole({ events, start: 1, direction: 1 }, moment)];
+    expect(settledEvents(undone)).toEqual([]);
+  });
+
+  test('slips with nothing to act on add nothing', () => {
+    expect(
+      recorded(
+        { kind: 'that-one-again' },
+        { kind: 'took-it-back' },
+        { kind: 'undo' },
+        { kind: 'started-again' },
+      ),
+    ).toEqual([]);
+  });
+
+  const gesture: fc.Arbitrary<Gesture> = fc.oneof(
+    { weight: 4, arbitrary: fc.constant(next) },
+    fc.constantFrom<Gesture>(
+      { kind: 'word-no-touch' },
+      { kind: 'touch-no-word' },
+      { kind: 'that-one-again' },
+      { kind: 'other-word', word: 'umpty' },
+      { kind: 'left-one-out' },
+      { kind: 'took-it-back' },
+      { kind: 'started-again' },
+      { kind: 'ask-how-many' },
+      { kind: 'answer', value: 4 },
+    ),
+  );
+
+  test('undoing every step gives back the empty try, and the record keeps all of it', () => {
+    fc.assert(
+      fc.property(fc.array(gesture, { maxLength: 15 }), (gestures) => {
+        const events = recorded(...gestures);
+        const undone = recorded(...gestures, ...gestures.map((): Gesture => ({ kind: 'undo' })));
+        expect(settledEvents(undone)).toEqual([]);
+        expect(undone.slice(0, events.length)).toEqual(events);
+        expect(undone.map((event) => event.seq)).toEqual(undone.map((_, i) => i));
+      }),
+    );
+  });
+
+  test('one undo gives back what stood before the last step', () => {
+    fc.assert(
+      fc.property(fc.array(gesture, { maxLength: 12 }), gesture, (gestures, last) => {
+        const before = recorded(...gestures);
+        const after = recorded(...gestures, last);
+        fc.pre(after.length > before.length);
+        expect(settledEvents(recorded(...gestures, last, { kind: 'undo' }))).toEqual(settledEvents(before));
+      }),
+    );
+  });
+});

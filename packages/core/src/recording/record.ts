@@ -1,0 +1,150 @@
+import { splitPasses, wordsOf, type PassEvent } from '../trace/passes.js';
+import { settledEvents, undoneSeqs } from '../trace/settled.js';
+import { isNumberWord, type Happening, type Item, type TraceEvent, type Word } from '../trace/trace.js';
+
+/** What an adult does while a child counts. Slips act on the last tap. */
+export type Gesture =
+  | { readonly kind: 'next' }
+  | { readonly kind: 'thing'; readonly item: Item }
+  | { readonly kind: 'word-no-touch' }
+  | { readonly kind: 'touch-no-word' }
+  | { readonly kind: 'that-one-again' }
+  | { readonly kind: 'other-word'; readonly word: Word }
+  | { readonly kind: 'left-one-out' }
+  | { readonly kind: 'took-it-back' }
+  | { readonly kind: 'started-again' }
+  | { readonly kind: 'ask-how-many' }
+  | { readonly kind: 'answer'; readonly value: number | string | null }
+  | { readonly kind: 'whole'; readonly size: number }
+  | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
+  | { readonly kind: 'take-out'; readonly of: number }
+  | { readonly kind: 'undo' };
+
+export interface RecordedSoFar {
+  readonly events: readonly TraceEvent[];
+  readonly start: number;
+  readonly direction: 1 | -1;
+}
+
+/** When and by whom a gesture was made: `t` in ms from the start of the try, `at` as ISO 8601. */
+export interface Moment {
+  readonly t: number;
+  readonly by: string;
+  readonly at: string;
+}
+
+/**
+ * The events that a gesture adds to a try: nothing when there is nothing it could act on. The one
+ * place where taps become a trace; it never changes an event that is already there.
+ */
+export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): readonly TraceEvent[] {
+  const { events } = soFar;
+  const place = { seq: events.length, t: Math.max(moment.t, events.at(-1)?.t ?? 0) };
+  const amendLastTap = (change: (tapped: PassEvent) => Happening): readonly TraceEvent[] => {
+    const tapped = lastTap(events);
+    return tapped ? [amendment(tapped.seq, change(tapped))] : [];
+  };
+  const amendment = (of: number, happening: Happening, reason?: string): TraceEvent => ({
+    ...place,
+    kind: 'amend',
+    of,
+    event: { ...happening, seq: of, t: events[of]!.t },
+    by: moment.by,
+    at: moment.at,
+    ...(reason !== undefined && { reason }),
+  });
+
+  switch (gesture.kind) {
+    case 'next':
+      return [{ ...place, kind: 'count', word: nextWord(soFar) }];
+    case 'thing':
+      return [{ ...place, kind: 'count', word: nextWord(soFar), item: gesture.item }];
+    case 'whole':
+      return Array.from({ length: gesture.size }, (_, i) => ({
+        seq: place.seq + i,
+        t: place.t,
+        kind: 'count' as const,
+        word: soFar.start + i * soFar.direction,
+      }));
+    case 'word-no-touch':
+      return amendLastTap((tapped) => ({ kind: 'say', word: wordOf(tapped) ?? nextWord(soFar) }));
+    case 'touch-no-word':
+      return amendLastTap((tapped) => ({ kind: 'touch', ...namedItem(tapped) }));
+    case 'that-one-again':
+      return amendLastTap((tapped) => ({
+        kind: 'count',
+        word: wordOf(tapped) ?? nextWord(soFar),
+        item: 'again',
+      }));
+    case 'other-word':
+      return amendLastTap((tapped) =>
+        tapped.kind === 'say'
+          ? { kind: 'say', word: gesture.word }
+          : { ...tapped, kind: 'count', word: gesture.word },
+      );
+    case 'left-one-out':
+      return [{ ...place, kind: 'passed-over' }];
+    case 'took-it-back':
+      return lastTap(events) ? [{ ...place, kind: 'take-back' }] : [];
+    case 'started-again':
+      return currentPass(events).length > 0 ? [{ ...place, kind: 'restart' }] : [];
+    case 'ask-how-many':
+      return [{ ...place, kind: 'ask', question: 'how-many' }];
+    case 'answer':
+      return [{ ...place, kind: 'answer', value: gesture.value }];
+    case 'amend':
+      return [amendment(gesture.of, gesture.event, gesture.reason)];
+    case 'take-out':
+      return undoneSeqs(events).has(gesture.of) ? [] : [{ ...place, kind: 'undo', of: gesture.of }];
+    case 'undo': {
+      const last = lastStanding(events);
+      return last ? [{ ...place, kind: 'undo', of: last.seq }] : [];
+    }
+  }
+}
+
+/** Takes back a whole count that was entered in one tap. */
+export function undoWhole(soFar: RecordedSoFar, moment: Moment): readonly TraceEvent[] {
+  const undone = undoneSeqs(soFar.events);
+  const standing = soFar.events.filter((event) => event.kind === 'count' && !undone.has(event.seq));
+  return standing.map((event, i) => ({
+    seq: soFar.events.length + i,
+    t: Math.max(moment.t, soFar.events.at(-1)!.t),
+    kind: 'undo' as const,
+    of: event.seq,
+  }));
+}
+
+/** The last step that has not been taken back. */
+export function lastStanding(events: readonly TraceEvent[]): TraceEvent | undefined {
+  const undone = undoneSeqs(events);
+  return events.findLast((event) => event.kind !== 'undo' && !undone.has(event.seq));
+}
+
+function currentPass(events: readonly TraceEvent[]): readonly PassEvent[] {
+  return splitPasses(settledEvents(events)).at(-1)!;
+}
+
+/** The last count, word or touch of the pass under way: what the slips act on. */
+export function lastTap(events: readonly TraceEvent[]): PassEvent | undefined {
+  return currentPass(events).findLast((event) => event.kind !== 'passed-over');
+}
+
+/**
+ * The word to offer: one on from the child's last word, not from the thing's place. A word that is
+ * no number stands in the place of one.
+ */
+export function nextWord(soFar: RecordedSoFar): number {
+  const words = wordsOf(currentPass(soFar.events));
+  const lastNumber = words.findLastIndex(isNumberWord);
+  if (lastNumber < 0) return soFar.start + soFar.direction * words.length;
+  return (words[lastNumber] as number) + soFar.direction * (words.length - lastNumber);
+}
+
+function wordOf(event: PassEvent): Word | undefined {
+  return event.kind === 'count' || event.kind === 'say' ? event.word : undefined;
+}
+
+function namedItem(event: PassEvent): { item?: Item } {
+  return 'item' in event && typeof event.item === 'number' ? { item: event.item } : {};
+}

@@ -1,0 +1,79 @@
+import { readTry } from '../reading/readTry.js';
+import { counters } from '../shelf/counters.js';
+import { largestSize, tasks } from '../shelf/tasks.js';
+import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
+import { grown, simulateCount, type Growth, type HiddenAbility } from './child.js';
+import { pick, seededUuid, type Random } from './random.js';
+
+export interface SimulatedMonths {
+  readonly childId: ChildId;
+  readonly adults: readonly StaffId[];
+  readonly language: string;
+  readonly ability: HiddenAbility;
+  readonly growth: Growth;
+  /** The first Monday, as YYYY-MM-DD. */
+  readonly firstDay: string;
+  readonly weeks: number;
+  /** Weeks from one sitting to the next, on average. */
+  readonly weeksBetween: number;
+}
+
+const DAY_MS = 86_400_000;
+const TRY_MS = 75_000;
+
+/** Months of sittings with one simulated child: full traces, as adults would have recorded them. */
+export function simulateMonths(plan: SimulatedMonths, random: Random): Trace[] {
+  const traces: Trace[] = [];
+  for (
+    let week = random() * plan.weeksBetween;
+    week < plan.weeks;
+    week += plan.weeksBetween * (0.6 + 0.8 * random())
+  ) {
+    const weekday = Math.floor(random() * 5);
+    const morning = (9 + random() * 2) * 3_600_000;
+    const startsAt =
+      Date.parse(`${plan.firstDay}T00:00:00Z`) + (Math.floor(week) * 7 + weekday) * DAY_MS + morning;
+    const ability = grown(plan.ability, plan.growth, week);
+    traces.push(...simulateSitting(plan, ability, startsAt, traces, random));
+  }
+  return traces;
+}
+
+/** Three or four tries: from one below the last number that went well, up one while it goes well. */
+function simulateSitting(
+  plan: SimulatedMonths,
+  ability: HiddenAbility,
+  startsAt: number,
+  earlier: readonly Trace[],
+  random: Random,
+): Trace[] {
+  const sittingId = seededUuid(random) as SittingId;
+  const recordedBy = pick(random, plan.adults);
+  const things = pick(random, counters).id;
+  const task = pick(random, tasks);
+  const wentWell = earlier.findLast((trace) => readTry(trace).pairing?.holds);
+  let size = Math.max(3, (wentWell?.set.size ?? 4) - 1);
+  return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {
+    const asksHowMany = task.id === 'how-many' || random() < 0.25;
+    const trace: Trace = {
+      id: seededUuid(random) as TraceId,
+      childId: plan.childId,
+      sittingId,
+      recordedBy,
+      startedAt: new Date(startsAt + i * TRY_MS).toISOString().replace('Z', '+00:00'),
+      task: task.id,
+      language: plan.language,
+      set: { size, things, arrangement: task.arrangement },
+      start: 1,
+      direction: 1,
+      help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
+      answeredBy: random() < 0.93 ? 'alone' : 'with-others',
+      firstTime: earlier.length === 0 && i === 0,
+      ended: random() < 0.96 ? 'finished' : 'interrupted',
+      events: simulateCount(ability, { size, arrangement: task.arrangement, asksHowMany }, random),
+    };
+    size = Math.min(largestSize, Math.max(2, readTry(trace).pairing?.holds ? size + 1 : size - 1));
+    return trace;
+  });
+}

@@ -1,0 +1,26 @@
+import type { HappeningEvent, TraceEvent } from './trace.js';
+
+/** The seqs that an adult took back. An undo itself cannot be undone. */
+export function undoneSeqs(events: readonly TraceEvent[]): ReadonlySet<number> {
+  const isUndo = new Set(events.filter((event) => event.kind === 'undo').map((event) => event.seq));
+  return new Set(
+    events.flatMap((event) => (event.kind === 'undo' && !isUndo.has(event.of) ? [event.of] : [])),
+  );
+}
+
+/**
+ * The events as they are to be read: those undone left out, those amended replaced by the last
+ * standing amendment, at the seq and time of the original.
+ */
+export function settledEvents(events: readonly TraceEvent[]): readonly HappeningEvent[] {
+  const undone = undoneSeqs(events);
+  const amendments = new Map<number, HappeningEvent>();
+  for (const event of events) {
+    if (event.kind === 'amend' && !undone.has(event.seq)) amendments.set(event.of, event.event);
+  }
+  return events.flatMap((event) => {
+    if (event.kind === 'undo' || event.kind === 'amend' || undone.has(event.seq)) return [];
+    const amended = amendments.get(event.seq);
+    return [amended ? { ...amended, seq: event.seq, t: event.t } : event];
+  });
+}
