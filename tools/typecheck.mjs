@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 
 const projects = [
   'packages/core/tsconfig.json',
-  'packages/core/tsconfig.test.json',
+  'packages/core/tsconfig.pure.json',
   'packages/contract/tsconfig.json',
   'apps/server/tsconfig.json',
   'apps/web/tsconfig.json',

@@ -59,3 +59,4 @@ export { dueFor, type Due, type LookedAt } from './next/due.js';
 export { seededRandom, seededUuid, pick, chance, type Random } from './simulate/random.js';
 export { simulateCount, grown, type Growth, type HiddenAbility } from './simulate/child.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
+export { groupBy } from './groupBy.js';

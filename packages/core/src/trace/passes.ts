@@ -27,6 +27,10 @@ export function splitPasses(events: readonly HappeningEvent[]): readonly Pass[] 
       case 'ask':
         passes.push([]);
         break;
+      case 'answer':
+      case 'given':
+      case 'put':
+        break;
     }
   }
   return passes;

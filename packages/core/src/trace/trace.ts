@@ -70,7 +70,7 @@ export interface TraySet {
   /** For "give me n": how many there were to take from. */
   readonly pile?: number;
   /** Seed and parameters of a generated layout. */
-  readonly layout?: unknown;
+  readonly layout?: object;
 }
 
 /** What happened, without its place and time in the try. */

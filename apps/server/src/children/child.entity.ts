@@ -1,0 +1,51 @@
+import type { Hand } from '@dotting/contract';
+import type { ChildId } from '@dotting/core';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+import { Room } from '../site/room.entity.js';
+import { Site } from '../site/site.entity.js';
+
+@Entity('child')
+export class Child {
+  @PrimaryColumn({ type: 'uuid' })
+  id: ChildId;
+
+  @Index('child_site')
+  @Column({ name: 'site_id', type: 'uuid' })
+  siteId: string;
+
+  @ManyToOne(() => Site)
+  @JoinColumn({ name: 'site_id', foreignKeyConstraintName: 'child_of_site' })
+  site?: Site;
+
+  @Index('child_room')
+  @Column({ name: 'room_id', type: 'uuid' })
+  roomId: string;
+
+  @ManyToOne(() => Room)
+  @JoinColumn({ name: 'room_id', foreignKeyConstraintName: 'child_in_room' })
+  room?: Room;
+
+  @Column({ name: 'first_name', type: 'varchar', length: 60 })
+  firstName: string;
+
+  @Column({ name: 'last_name', type: 'varchar', length: 60 })
+  lastName: string;
+
+  /** YYYY-MM-DD; null when nobody has entered it. */
+  @Column({ name: 'birth_date', type: 'date', nullable: true })
+  birthDate: string | null;
+
+  /** Null until someone has said. */
+  @Column({ type: 'boolean', nullable: true })
+  mouths: boolean | null;
+
+  @Column({ type: 'varchar', length: 5, nullable: true })
+  hand: Hand | null;
+
+  @Column({ type: 'varchar', length: 200 })
+  allergies: string;
+
+  /** BCP 47 tag of the language the child counts in. */
+  @Column({ type: 'varchar', length: 35 })
+  language: string;
+}

@@ -1,0 +1,184 @@
+import { randomUUID } from 'node:crypto';
+import {
+  seededRandom,
+  seededUuid,
+  simulateMonths,
+  type ChildId,
+  type HiddenAbility,
+  type Random,
+  type StaffId,
+  type Trace,
+} from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { hash } from '@node-rs/argon2';
+import { DataSource } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { today } from '../children/today.js';
+import { Device } from '../devices/device.entity.js';
+import { Presence } from '../devices/presence.entity.js';
+import { Room } from '../site/room.entity.js';
+import { Site } from '../site/site.entity.js';
+import { Staff } from '../site/staff.entity.js';
+import { TriesService } from '../tries/tries.service.js';
+import { adults, children, demoPassword, emailOf, growth, makeUps, rooms, siteName } from './nursery.js';
+
+/** A loading that was cut off begins again from nothing. */
+const markSubject = 'demo:loading';
+const weeks = 17;
+const seed = 1777;
+const dayMs = 86_400_000;
+
+export type ReportProgress = (done: number, of: number) => void;
+
+/** Fills an empty database with the demo nursery: its people, and four months of tries. */
+@Injectable()
+export class DemoService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly tries: TriesService,
+  ) {}
+
+  async loadIfEmpty(report: ReportProgress): Promise<void> {
+    const { manager } = this.dataSource;
+    const [mark] = await manager.query<unknown[]>('SELECT 1 FROM attempt WHERE subject = ?', [markSubject]);
+    if (mark) await this.clear();
+    else if ((await manager.count(Site)) > 0) return;
+    await manager.query('INSERT INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)', [
+      markSubject,
+      new Date(),
+    ]);
+    await this.load(report);
+    await manager.query('DELETE FROM attempt WHERE subject = ?', [markSubject]);
+  }
+
+  private async clear(): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      for (const table of [
+        'try_event',
+        'try',
+        'child',
+        'presence',
+        'device',
+        'staff',
+        'room',
+        'site',
+        'attempt',
+      ]) {
+        await manager.query(`DELETE FROM ${table}`);
+      }
+    });
+  }
+
+  private async load(report: ReportProgress): Promise<void> {
+    const random = seededRandom(seed);
+    const site = { id: seededUuid(random), name: siteName };
+    const presences = await this.loadPeople(site, random);
+    const histories = children.map((child) => this.historyOf(child, [...presences.keys()], site.id, random));
+    await this.dataSource.manager.insert(
+      Child,
+      histories.map((history) => history.child),
+    );
+    const traces = histories.flatMap((history) => history.traces);
+    for (const [i, trace] of traces.entries()) {
+      const { id, events, ...head } = trace;
+      await this.tries.put({ siteId: site.id }, id, {
+        ...head,
+        events: [...events],
+        revision: 0,
+        presence: presences.get(trace.recordedBy)!,
+      });
+      report(i + 1, traces.length);
+    }
+  }
+
+  /** Site, rooms and staff; returns each adult's stay at a device that has since been signed out. */
+  private async loadPeople(site: Site, random: Random): Promise<ReadonlyMap<StaffId, string>> {
+    const staff = await Promise.all(
+      adults.map(async (adult): Promise<Staff> => ({
+        id: seededUuid(random) as StaffId,
+        siteId: site.id,
+        firstName: adult.firstName,
+        lastName: adult.lastName,
+        email: emailOf(adult),
+        role: adult.role,
+        thumb: adult.thumb,
+        passwordHash: await hash(demoPassword),
+        codeHash: await hash(adult.code),
+      })),
+    );
+    const now = new Date();
+    const device = { id: randomUUID(), siteId: site.id, tokenHash: randomUUID(), signedInBy: staff[0]!.id };
+    const presences = staff.map((one) => ({
+      id: randomUUID(),
+      deviceId: device.id,
+      staffId: one.id,
+      since: now,
+    }));
+    await this.dataSource.transaction(async (manager) => {
+      await manager.insert(Site, site);
+      await manager.insert(
+        Room,
+        rooms.map((name) => ({ id: roomId(name), siteId: site.id, name })),
+      );
+      await manager.insert(Staff, staff);
+      await manager.insert(Device, { ...device, signedInAt: now, lastSeenAt: now, revokedAt: now });
+      await manager.insert(Presence, presences);
+    });
+    return new Map(presences.map((one) => [one.staffId, one.id]));
+  }
+
+  private historyOf(
+    demo: (typeof children)[number],
+    staff: readonly StaffId[],
+    siteId: string,
+    random: Random,
+  ): { child: Child; traces: readonly Trace[] } {
+    const child: Child = {
+      id: seededUuid(random) as ChildId,
+      siteId,
+      roomId: roomId(demo.room),
+      firstName: demo.firstName,
+      lastName: demo.lastName,
+      birthDate: demo.months === null ? null : today(new Date(Date.now() - demo.months * 30.44 * dayMs)),
+      mouths: demo.mouths ?? null,
+      hand: demo.hand ?? null,
+      allergies: demo.allergies ?? '',
+      language: demo.language ?? 'en',
+    };
+    if (demo.weeksBetween === null) return { child, traces: [] };
+    const plan = {
+      childId: child.id,
+      adults: staff,
+      language: child.language,
+      ability: varied(makeUps[demo.makeUp], random),
+      growth,
+      firstDay: mondayBefore(weeks),
+      weeks,
+      weeksBetween: demo.weeksBetween,
+    };
+    return { child, traces: simulateMonths(plan, random) };
+  }
+}
+
+/** The same make-up, but no two children alike. */
+function varied(makeUp: HiddenAbility, random: Random): HiddenAbility {
+  const about = (figure: number, by: number): number => figure * (1 - by + 2 * by * random());
+  return {
+    ...makeUp,
+    orderTo: Math.round(about(makeUp.orderTo, 0.15)),
+    slipPerThing: about(makeUp.slipPerThing, 0.3),
+    lastWord: Math.min(1, about(makeUp.lastWord, 0.1)),
+    pace: Math.round(about(makeUp.pace, 0.2)),
+  };
+}
+
+/** The Monday so many weeks before this week's, so that no try lies in the future. */
+function mondayBefore(weeksBack: number): string {
+  const now = new Date();
+  const sinceMonday = (now.getUTCDay() + 6) % 7;
+  return today(new Date(now.getTime() - (sinceMonday + 7 * weeksBack) * dayMs));
+}
+
+function roomId(name: (typeof rooms)[number]): string {
+  return seededUuid(seededRandom(seed + 1 + rooms.indexOf(name)));
+}

@@ -1,0 +1,287 @@
+import type { Hand, Role, Thumb } from '@dotting/contract';
+import type { Growth, HiddenAbility } from '@dotting/core';
+
+/** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
+export const demoPassword = 'brass-windlass-and-boats';
+
+export const siteName = 'Pennywater Lock House';
+export const rooms = ['Lower Pound', 'Upper Pound'] as const;
+
+interface DemoAdult {
+  readonly firstName: string;
+  readonly lastName: string;
+  readonly role: Role;
+  readonly code: string;
+  readonly thumb: Thumb;
+}
+
+export const adults: readonly DemoAdult[] = [
+  { firstName: 'Orla', lastName: 'Venn', role: 'lead', code: '2407', thumb: 'right' },
+  { firstName: 'Tomasz', lastName: 'Brzeg', role: 'practitioner', code: '3815', thumb: 'right' },
+  { firstName: 'Ngozi', lastName: 'Adair', role: 'practitioner', code: '6142', thumb: 'left' },
+  { firstName: 'Hester', lastName: 'Quill', role: 'practitioner', code: '5093', thumb: 'right' },
+  { firstName: 'Idris', lastName: 'Fairlock', role: 'assistant', code: '7268', thumb: 'right' },
+  { firstName: 'Mina', lastName: 'Sorrel', role: 'assistant', code: '8430', thumb: 'right' },
+];
+
+export const emailOf = (adult: DemoAdult): string => `${adult.firstName.toLowerCase()}@pennywater.example`;
+
+/** How a child counts, in broad strokes; the figures are drawn about these. */
+export const makeUps = {
+  beginning: { orderTo: 4, skips: null, slipPerThing: 0.16, lastWord: 0.15, recounts: 0.7, pace: 1400 },
+  racing: { orderTo: 14, skips: null, slipPerThing: 0.14, lastWord: 0.6, recounts: 0.5, pace: 450 },
+  'own order': { orderTo: 17, skips: 13, slipPerThing: 0.04, lastWord: 0.7, recounts: 0.5, pace: 900 },
+  recounting: { orderTo: 12, skips: null, slipPerThing: 0.05, lastWord: 0.1, recounts: 0.95, pace: 1000 },
+  'strong in words': {
+    orderTo: 24,
+    skips: null,
+    slipPerThing: 0.18,
+    lastWord: 0.4,
+    recounts: 0.6,
+    pace: 700,
+  },
+  steady: { orderTo: 12, skips: null, slipPerThing: 0.03, lastWord: 0.85, recounts: 0.5, pace: 950 },
+  'far on': { orderTo: 22, skips: null, slipPerThing: 0.015, lastWord: 0.95, recounts: 0.3, pace: 750 },
+} as const satisfies Record<string, HiddenAbility>;
+
+export const growth: Growth = { orderTo: 0.25, slipPerThing: 0.965, lastWord: 0.015 };
+
+interface DemoChild {
+  readonly firstName: string;
+  readonly lastName: string;
+  readonly room: (typeof rooms)[number];
+  /** Age in months at the time of loading; null where nobody has entered a birth date. */
+  readonly months: number | null;
+  readonly makeUp: keyof typeof makeUps;
+  readonly language?: string;
+  readonly hand?: Hand;
+  readonly mouths?: boolean;
+  readonly allergies?: string;
+  /** Weeks from one look to the next; null: nobody has looked. */
+  readonly weeksBetween: number | null;
+}
+
+export const children: readonly DemoChild[] = [
+  {
+    firstName: 'Abeni',
+    lastName: 'Coker',
+    room: 'Lower Pound',
+    months: 34,
+    makeUp: 'beginning',
+    mouths: true,
+    weeksBetween: 1.6,
+  },
+  {
+    firstName: 'Caspar',
+    lastName: 'Reed',
+    room: 'Lower Pound',
+    months: 41,
+    makeUp: 'racing',
+    mouths: false,
+    weeksBetween: 1.3,
+  },
+  {
+    firstName: 'Dilys',
+    lastName: 'Morfa',
+    room: 'Lower Pound',
+    months: 39,
+    makeUp: 'steady',
+    language: 'cy',
+    mouths: false,
+    weeksBetween: 1.5,
+  },
+  {
+    firstName: 'Farid',
+    lastName: 'Nasser',
+    room: 'Lower Pound',
+    months: 37,
+    makeUp: 'recounting',
+    mouths: false,
+    weeksBetween: 1.4,
+  },
+  {
+    firstName: 'Ines',
+    lastName: 'Duarte',
+    room: 'Lower Pound',
+    months: 46,
+    makeUp: 'own order',
+    hand: 'left',
+    mouths: false,
+    weeksBetween: 1.2,
+  },
+  {
+    firstName: 'Jory',
+    lastName: 'Pell',
+    room: 'Lower Pound',
+    months: null,
+    makeUp: 'beginning',
+    weeksBetween: 3.5,
+  },
+  {
+    firstName: 'Kamala',
+    lastName: 'Iyer',
+    room: 'Lower Pound',
+    months: 44,
+    makeUp: 'strong in words',
+    mouths: false,
+    weeksBetween: 1.4,
+  },
+  {
+    firstName: 'Lowri',
+    lastName: 'Tarn',
+    room: 'Lower Pound',
+    months: 36,
+    makeUp: 'beginning',
+    mouths: true,
+    allergies: 'tree nuts',
+    weeksBetween: 1.8,
+  },
+  {
+    firstName: 'Mateusz',
+    lastName: 'Wolny',
+    room: 'Lower Pound',
+    months: 43,
+    makeUp: 'racing',
+    language: 'pl',
+    mouths: false,
+    weeksBetween: 1.5,
+  },
+  {
+    firstName: 'Nadia',
+    lastName: 'Osman',
+    room: 'Lower Pound',
+    months: 38,
+    makeUp: 'steady',
+    mouths: false,
+    weeksBetween: 2.4,
+  },
+  {
+    firstName: 'Oluchi',
+    lastName: 'Eze',
+    room: 'Lower Pound',
+    months: 33,
+    makeUp: 'beginning',
+    weeksBetween: 1.9,
+  },
+  {
+    firstName: 'Wren',
+    lastName: 'Tolley',
+    room: 'Lower Pound',
+    months: 35,
+    makeUp: 'beginning',
+    weeksBetween: null,
+  },
+  {
+    firstName: 'Piers',
+    lastName: 'Holloway',
+    room: 'Upper Pound',
+    months: 55,
+    makeUp: 'far on',
+    hand: 'left',
+    mouths: false,
+    weeksBetween: 1.7,
+  },
+  {
+    firstName: 'Rhodri',
+    lastName: 'Bevan',
+    room: 'Upper Pound',
+    months: 58,
+    makeUp: 'far on',
+    language: 'cy',
+    mouths: false,
+    weeksBetween: 1.6,
+  },
+  {
+    firstName: 'Sunniva',
+    lastName: 'Dahl',
+    room: 'Upper Pound',
+    months: 50,
+    makeUp: 'steady',
+    mouths: false,
+    weeksBetween: 1.4,
+  },
+  {
+    firstName: 'Teodor',
+    lastName: 'Marin',
+    room: 'Upper Pound',
+    months: 53,
+    makeUp: 'recounting',
+    mouths: false,
+    weeksBetween: 1.3,
+  },
+  {
+    firstName: 'Yusra',
+    lastName: 'Haddad',
+    room: 'Upper Pound',
+    months: 49,
+    makeUp: 'own order',
+    allergies: 'sesame',
+    mouths: false,
+    weeksBetween: 1.5,
+  },
+  {
+    firstName: 'Bronwen',
+    lastName: 'Scole',
+    room: 'Upper Pound',
+    months: 61,
+    makeUp: 'far on',
+    mouths: false,
+    weeksBetween: 2.2,
+  },
+  {
+    firstName: 'Cosimo',
+    lastName: 'Bassi',
+    room: 'Upper Pound',
+    months: 48,
+    makeUp: 'strong in words',
+    mouths: false,
+    weeksBetween: 1.4,
+  },
+  {
+    firstName: 'Elif',
+    lastName: 'Demirci',
+    room: 'Upper Pound',
+    months: 51,
+    makeUp: 'racing',
+    mouths: false,
+    weeksBetween: 1.6,
+  },
+  {
+    firstName: 'Gethin',
+    lastName: 'Lock',
+    room: 'Upper Pound',
+    months: 57,
+    makeUp: 'steady',
+    language: 'cy',
+    mouths: false,
+    weeksBetween: 1.5,
+  },
+  {
+    firstName: 'Hana',
+    lastName: 'Kovac',
+    room: 'Upper Pound',
+    months: 54,
+    makeUp: 'steady',
+    hand: 'left',
+    mouths: false,
+    weeksBetween: 1.4,
+  },
+  {
+    firstName: 'Imre',
+    lastName: 'Sorin',
+    room: 'Upper Pound',
+    months: null,
+    makeUp: 'steady',
+    mouths: false,
+    weeksBetween: 1.9,
+  },
+  {
+    firstName: 'Noor',
+    lastName: 'Anwar',
+    room: 'Upper Pound',
+    months: 47,
+    makeUp: 'recounting',
+    mouths: true,
+    weeksBetween: 1.5,
+  },
+];

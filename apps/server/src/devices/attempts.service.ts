@@ -1,0 +1,56 @@
+import { HttpStatus, Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { RefusedException } from '../http/refusals.js';
+import { Attempt } from './attempt.entity.js';
+
+/** So many wrong ones go unpunished: fingers slip on a tablet. */
+const free = 3;
+const firstWaitSeconds = 5;
+const longestWaitSeconds = 15 * 60;
+
+/** Seconds to wait after so many wrong ones in a row: 0 0 0 5 10 20 40 … 900. */
+function waitAfter(wrong: number): number {
+  return wrong <= free ? 0 : Math.min(longestWaitSeconds, firstWaitSeconds * 2 ** (wrong - free - 1));
+}
+
+/** Counts and slows wrong passwords and codes. */
+@Injectable()
+export class AttemptsService {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /**
+   * Runs the check as one attempt. It is counted as wrong before it is checked, so that many sent at
+   * once do not slip past the count.
+   */
+  async guarded<T>(subject: string, check: () => Promise<T | null>, wrongMessage: string): Promise<T> {
+    await this.begin(subject);
+    const right = await check();
+    if (right === null) throw new RefusedException(HttpStatus.UNAUTHORIZED, wrongMessage);
+    await this.dataSource.manager.delete(Attempt, { subject });
+    return right;
+  }
+
+  private async begin(subject: string): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      await manager.query('INSERT IGNORE INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)', [
+        subject,
+        new Date(),
+      ]);
+      const attempt = await manager.findOneOrFail(Attempt, {
+        where: { subject },
+        lock: { mode: 'pessimistic_write' },
+      });
+      const now = Date.now();
+      const seconds = Math.ceil((attempt.blockedUntil.getTime() - now) / 1000);
+      if (seconds > 0) {
+        throw new RefusedException(
+          HttpStatus.TOO_MANY_REQUESTS,
+          `Too many wrong ones. Wait ${seconds} ${seconds === 1 ? 'second' : 'seconds'}, then try again.`,
+        );
+      }
+      attempt.wrong += 1;
+      attempt.blockedUntil = new Date(now + 1000 * waitAfter(attempt.wrong));
+      await manager.save(attempt);
+    });
+  }
+}

@@ -1,0 +1,39 @@
+import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Reflector } from '@nestjs/core';
+import { forbidden, RefusedException } from '../http/refusals.js';
+import { DevicesService } from './devices.service.js';
+import { needsKey, type Needs, type RequestAtDevice } from './present.js';
+
+export const deviceCookie = 'dotting_device';
+
+/** Lets a request through to what its device and adult may see. Without a decorator a route needs an adult. */
+@Injectable()
+export class DeviceGuard implements CanActivate {
+  constructor(
+    private readonly reflector: Reflector,
+    private readonly devices: DevicesService,
+  ) {}
+
+  async canActivate(context: ExecutionContext): Promise<boolean> {
+    const needs = this.reflector.getAllAndOverride<Needs | undefined>(needsKey, [
+      context.getHandler(),
+      context.getClass(),
+    ]);
+    if (needs === 'nothing') return true;
+    const request = context.switchToHttp().getRequest<RequestAtDevice>();
+    const token = request.cookies[deviceCookie];
+    const atDevice = token ? await this.devices.recognise(token) : null;
+    if (!atDevice) {
+      throw new RefusedException(HttpStatus.UNAUTHORIZED, 'This device is not signed in. Sign it in first.');
+    }
+    request.atDevice = atDevice;
+    if (needs === 'device') return true;
+    if (!atDevice.adult) {
+      throw new RefusedException(HttpStatus.FORBIDDEN, 'Nobody is at this device. Come in with your code.');
+    }
+    if (needs && !needs.includes(atDevice.adult.role)) {
+      throw forbidden('Your role here does not allow this. Ask the lead.');
+    }
+    return true;
+  }
+}

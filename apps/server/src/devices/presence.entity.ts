@@ -1,0 +1,28 @@
+import type { StaffId } from '@dotting/core';
+import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+import { Staff } from '../site/staff.entity.js';
+import { Device } from './device.entity.js';
+
+/** One stay of an adult at a device. Its id goes with each try recorded in it, and is told nobody else. */
+@Entity('presence')
+export class Presence {
+  @PrimaryColumn({ type: 'uuid' })
+  id: string;
+
+  @Column({ name: 'device_id', type: 'uuid' })
+  deviceId: string;
+
+  @ManyToOne(() => Device)
+  @JoinColumn({ name: 'device_id', foreignKeyConstraintName: 'presence_at_device' })
+  device?: Device;
+
+  @Column({ name: 'staff_id', type: 'uuid' })
+  staffId: StaffId;
+
+  @ManyToOne(() => Staff)
+  @JoinColumn({ name: 'staff_id', foreignKeyConstraintName: 'presence_of_staff' })
+  staff?: Staff;
+
+  @Column({ type: 'datetime', precision: 3 })
+  since: Date;
+}

@@ -1,0 +1,19 @@
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+import { Site } from './site.entity.js';
+
+@Entity('room')
+export class Room {
+  @PrimaryColumn({ type: 'uuid' })
+  id: string;
+
+  @Index('room_site')
+  @Column({ name: 'site_id', type: 'uuid' })
+  siteId: string;
+
+  @ManyToOne(() => Site)
+  @JoinColumn({ name: 'site_id', foreignKeyConstraintName: 'room_of_site' })
+  site?: Site;
+
+  @Column({ type: 'varchar', length: 80 })
+  name: string;
+}

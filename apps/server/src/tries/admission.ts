@@ -1,0 +1,55 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { PutTry, TraceEventBody } from '@dotting/contract';
+import type { TraceEvent } from '@dotting/core';
+import { clash, impossible } from '../http/refusals.js';
+
+/**
+ * Which of the events sent are new to a try of which `stored` is already kept.
+ * @throws RefusedException when the events sent cannot follow those stored, or cannot be at all
+ */
+export function newEvents(put: PutTry, stored: readonly TraceEvent[]): readonly TraceEventBody[] {
+  const first = put.events[0]?.seq ?? 0;
+  if (first > stored.length) {
+    throw impossible(
+      'events.0.seq',
+      `is ${first}, but the events from ${stored.length} on are missing; send those first`,
+    );
+  }
+  let latest = stored.at(-1)?.t ?? 0;
+  return put.events.filter((event, i) => {
+    const path = `events.${i}`;
+    if (event.seq !== first + i) {
+      throw impossible(
+        `${path}.seq`,
+        `is ${event.seq} where ${first + i} is due: send events in order, with no gap`,
+      );
+    }
+    const kept = stored[event.seq];
+    if (kept) {
+      if (isDeepStrictEqual(kept, plain(event))) return false;
+      throw clash(`Event ${event.seq} of this try is stored already, with other contents.`, path);
+    }
+    if (event.t < latest) {
+      throw impossible(`${path}.t`, `is ${event.t} after ${latest}: time cannot run backwards within a try`);
+    }
+    latest = event.t;
+    checkReferences(event, put.set.size, path);
+    return true;
+  });
+}
+
+function checkReferences(event: TraceEventBody, size: number, path: string): void {
+  if (event.kind === 'undo' || event.kind === 'amend') {
+    if (event.of >= event.seq) {
+      throw impossible(`${path}.of`, `is ${event.of}, which does not come before event ${event.seq}`);
+    }
+    if (event.kind === 'amend') checkReferences(event.event, size, `${path}.event`);
+  } else if ('item' in event && typeof event.item === 'number' && event.item >= size) {
+    throw impossible(`${path}.item`, `is ${event.item}, but a set of ${size} has no such thing`);
+  }
+}
+
+/** The event without the class it was validated as, for comparing with what is stored. */
+function plain(event: TraceEventBody): unknown {
+  return JSON.parse(JSON.stringify(event));
+}

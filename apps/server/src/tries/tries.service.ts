@@ -1,0 +1,149 @@
+import { isDeepStrictEqual } from 'node:util';
+import type { PutTry, StoredTry, TryStored } from '@dotting/contract';
+import { counters, tasks, tellTry, type Trace, type TraceId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource, In, QueryFailedError, type EntityManager } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { Presence } from '../devices/presence.entity.js';
+import type { AtDevice, AtWork } from '../devices/present.js';
+import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
+import { newEvents } from './admission.js';
+import { endedTraces, eventOf, eventRowOf, headOf, rowOf } from './traces.js';
+import { Try } from './try.entity.js';
+import { TryEvent } from './tryEvent.entity.js';
+
+/** A transaction that lost a race for a lock is run again so often. */
+const deadlockRetries = 3;
+
+@Injectable()
+export class TriesService {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /**
+   * Stores a try as far as it has gone, in one transaction: all of what was sent or nothing. The same
+   * request sent again, or again in parts, leaves the same try.
+   */
+  async put(at: Pick<AtDevice, 'siteId'>, id: TraceId, put: PutTry): Promise<TryStored> {
+    for (let retry = 0; ; retry++) {
+      try {
+        return await this.dataSource.transaction((manager) => this.putWithin(manager, at, id, put));
+      } catch (error) {
+        if (!isDeadlock(error) || retry === deadlockRetries) throw error;
+      }
+    }
+  }
+
+  private async putWithin(
+    manager: EntityManager,
+    at: Pick<AtDevice, 'siteId'>,
+    id: TraceId,
+    put: PutTry,
+  ): Promise<TryStored> {
+    checkShelf(put);
+    await checkRecorder(manager, at, put);
+    if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
+
+    const sent = rowOf(id, put);
+    await manager.createQueryBuilder().insert().into(Try).values(sent).orIgnore().execute();
+    const kept = await manager.findOneOrFail(Try, { where: { id }, lock: { mode: 'pessimistic_write' } });
+    checkSameTry(kept, sent);
+    const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
+    const fresh = newEvents(put, stored.map(eventOf));
+    if (fresh.length > 0)
+      await manager.insert(
+        TryEvent,
+        fresh.map((event) => eventRowOf(id, event)),
+      );
+    if (sent.revision > kept.revision) await manager.save(Try, sent);
+    return { id, events: stored.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
+  }
+
+  async find(at: AtWork, id: TraceId): Promise<StoredTry> {
+    const { manager } = this.dataSource;
+    const found = await manager.findOne(Try, {
+      where: { id, child: { siteId: at.siteId } },
+      relations: { recorder: true },
+    });
+    if (!found) throw notFound('try');
+    const rows = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
+    const events = rows.map(eventOf);
+    const head = headOf(found);
+    const told = tellTry({ set: head.set, start: head.start, direction: head.direction, events });
+    return {
+      ...head,
+      id,
+      revision: found.revision,
+      recorder: found.recorder?.firstName ?? '',
+      told,
+      events: [...events],
+    };
+  }
+
+  /** The ended tries of these children, oldest first; the caller has seen to it that they are of the site. */
+  async endedOf(childIds: readonly string[]): Promise<Trace[]> {
+    if (childIds.length === 0) return [];
+    const { manager } = this.dataSource;
+    const tries = await manager.find(Try, { where: { childId: In(childIds) }, order: { startedAt: 'ASC' } });
+    const events = await manager
+      .createQueryBuilder(TryEvent, 'event')
+      .innerJoin(Try, 'try', 'try.id = event.tryId')
+      .where('try.childId IN (:...childIds)', { childIds })
+      .orderBy('event.tryId')
+      .addOrderBy('event.seq')
+      .getMany();
+    return endedTraces(tries, events);
+  }
+}
+
+function checkShelf({ task, set }: PutTry): void {
+  if (!tasks.some((one) => one.id === task))
+    throw impossible('task', `no task on the shelf is called “${task}”`);
+  if (!counters.some((one) => one.id === set.things)) {
+    throw impossible('set.things', `no counter on the shelf is called “${set.things}”`);
+  }
+}
+
+/** The recorder must have been at a device of this site, in the stay the try names. */
+async function checkRecorder(
+  manager: EntityManager,
+  at: Pick<AtDevice, 'siteId'>,
+  put: PutTry,
+): Promise<void> {
+  const isRecorders = await manager.existsBy(Presence, {
+    id: put.presence,
+    staffId: put.recordedBy,
+    staff: { siteId: at.siteId },
+  });
+  if (!isRecorders) {
+    throw forbidden('This try is recorded by somebody else. Each adult sends the tries of her own stay.');
+  }
+}
+
+/** What a try is about never changes once it is stored. */
+function checkSameTry(kept: Try, sent: Try): void {
+  if (kept.recordedBy !== sent.recordedBy) throw forbidden('This try is somebody else’s.');
+  const fixed = [
+    'childId',
+    'sittingId',
+    'startedAt',
+    'task',
+    'language',
+    'setSize',
+    'setThings',
+    'setArrangement',
+    'setCue',
+    'setPile',
+    'setLayout',
+    'start',
+    'direction',
+  ] as const;
+  const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
+  if (changed)
+    throw clash(`This try is stored already with another ${changed}. A new try needs a new id.`, changed);
+}
+
+function isDeadlock(error: unknown): boolean {
+  return (
+    error instanceof QueryFailedError && (error.driverError as { code?: string }).code === 'ER_LOCK_DEADLOCK'
+  );
+}

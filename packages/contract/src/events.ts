@@ -1,0 +1,195 @@
+import { questions, type Item, type Question, type Word } from '@dotting/core';
+import { Type } from 'class-transformer';
+import {
+  Equals,
+  IsDefined,
+  IsIn,
+  IsInt,
+  IsOptional,
+  IsString,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { IsAnswer, IsItem, IsItemOrAgain, IsMomentWithOffset, IsWord } from './validators.js';
+
+export const happeningKinds = [
+  'count',
+  'say',
+  'touch',
+  'passed-over',
+  'take-back',
+  'restart',
+  'ask',
+  'answer',
+  'given',
+  'put',
+] as const;
+export const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
+
+/** Longest try, in ms: past a working day the device's clock is wrong. */
+const longestTryMs = 12 * 3_600_000;
+/** No try has more events than this. */
+export const mostEventsOfATry = 2_000;
+
+/** What every event has; on its own it stands for an event whose kind is not known, and is refused. */
+export class EventBody {
+  @IsInt()
+  @Min(0)
+  @Max(mostEventsOfATry - 1)
+  seq: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(longestTryMs)
+  t: number;
+
+  @IsIn(eventKinds)
+  kind: string;
+}
+
+export class CountEvent extends EventBody {
+  @Equals('count')
+  override kind: 'count';
+  @IsWord()
+  word: Word;
+  @IsOptional()
+  @IsItemOrAgain()
+  item?: Item | 'again';
+}
+
+export class SayEvent extends EventBody {
+  @Equals('say')
+  override kind: 'say';
+  @IsWord()
+  word: Word;
+}
+
+export class TouchEvent extends EventBody {
+  @Equals('touch')
+  override kind: 'touch';
+  @IsOptional()
+  @IsItem()
+  item?: Item;
+}
+
+export class PassedOverEvent extends EventBody {
+  @Equals('passed-over')
+  override kind: 'passed-over';
+  @IsOptional()
+  @IsItem()
+  item?: Item;
+}
+
+export class TakeBackEvent extends EventBody {
+  @Equals('take-back')
+  override kind: 'take-back';
+}
+
+export class RestartEvent extends EventBody {
+  @Equals('restart')
+  override kind: 'restart';
+}
+
+export class AskEvent extends EventBody {
+  @Equals('ask')
+  override kind: 'ask';
+  @IsIn(questions)
+  question: Question;
+}
+
+export class AnswerEvent extends EventBody {
+  @Equals('answer')
+  override kind: 'answer';
+  @IsAnswer()
+  value: number | string | null;
+}
+
+export class GivenEvent extends EventBody {
+  @Equals('given')
+  override kind: 'given';
+  @IsInt()
+  @Min(0)
+  @Max(1000)
+  value: number;
+}
+
+export class PutEvent extends EventBody {
+  @Equals('put')
+  override kind: 'put';
+  @IsOptional()
+  @IsItem()
+  item?: Item;
+  @IsString()
+  @MaxLength(40)
+  place: string;
+}
+
+export class UndoEvent extends EventBody {
+  @Equals('undo')
+  override kind: 'undo';
+  @IsInt()
+  @Min(0)
+  of: number;
+}
+
+const happenings = [
+  { value: CountEvent, name: 'count' },
+  { value: SayEvent, name: 'say' },
+  { value: TouchEvent, name: 'touch' },
+  { value: PassedOverEvent, name: 'passed-over' },
+  { value: TakeBackEvent, name: 'take-back' },
+  { value: RestartEvent, name: 'restart' },
+  { value: AskEvent, name: 'ask' },
+  { value: AnswerEvent, name: 'answer' },
+  { value: GivenEvent, name: 'given' },
+  { value: PutEvent, name: 'put' },
+];
+
+type HappeningBody =
+  | CountEvent
+  | SayEvent
+  | TouchEvent
+  | PassedOverEvent
+  | TakeBackEvent
+  | RestartEvent
+  | AskEvent
+  | AnswerEvent
+  | GivenEvent
+  | PutEvent;
+
+export class AmendEvent extends EventBody {
+  @Equals('amend')
+  override kind: 'amend';
+  @IsInt()
+  @Min(0)
+  of: number;
+  @IsDefined()
+  @ValidateNested()
+  @Type(() => EventBody, {
+    discriminator: { property: 'kind', subTypes: happenings },
+    keepDiscriminatorProperty: true,
+  })
+  event: HappeningBody;
+  @IsString()
+  @MaxLength(80)
+  by: string;
+  @IsMomentWithOffset()
+  at: string;
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  reason?: string;
+}
+
+export type TraceEventBody = HappeningBody | UndoEvent | AmendEvent;
+
+/** How class-transformer finds the class of an event: by its kind. */
+export const eventDiscriminator = {
+  discriminator: {
+    property: 'kind',
+    subTypes: [...happenings, { value: UndoEvent, name: 'undo' }, { value: AmendEvent, name: 'amend' }],
+  },
+  keepDiscriminatorProperty: true,
+};

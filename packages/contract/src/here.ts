@@ -1,0 +1,60 @@
+import type { StaffId } from '@dotting/core';
+import { Type } from 'class-transformer';
+import { IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
+import { thumbs, type Thumb } from './signIn.js';
+import { OrNull } from './validators.js';
+
+export const roles = ['lead', 'practitioner', 'assistant'] as const;
+export type Role = (typeof roles)[number];
+
+export class Adult {
+  @IsUUID()
+  id: StaffId;
+  @IsString()
+  firstName: string;
+  @IsIn(roles)
+  role: Role;
+  @IsIn(thumbs)
+  thumb: Thumb;
+}
+
+/** The adult at the device; `presence` goes with each try recorded during the stay. */
+export class PresentAdult extends Adult {
+  @IsUUID()
+  presence: string;
+}
+
+export class Room {
+  @IsUUID()
+  id: string;
+  @IsString()
+  name: string;
+}
+
+/** Where a signed-in device stands: its site, its adults, and who is at it now. */
+export class Here {
+  @IsString()
+  site: string;
+  @ValidateNested({ each: true })
+  @Type(() => Room)
+  rooms: Room[];
+  @ValidateNested({ each: true })
+  @Type(() => Adult)
+  adults: Adult[];
+  @OrNull()
+  @ValidateNested()
+  @Type(() => PresentAdult)
+  adult: PresentAdult | null;
+}
+
+/** A device that is signed in for the site. */
+export class Device {
+  @IsUUID()
+  id: string;
+  @IsString()
+  signedInBy: string;
+  @IsString()
+  signedInAt: string;
+  @IsString()
+  lastSeenAt: string;
+}

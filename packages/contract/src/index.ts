@@ -1,0 +1,6 @@
+export * from './signIn.js';
+export * from './here.js';
+export * from './events.js';
+export * from './tries.js';
+export * from './children.js';
+export * from './refusal.js';

@@ -1,0 +1,198 @@
+import {
+  answerers,
+  arrangements,
+  cues,
+  endings,
+  helps,
+  strategies,
+  type AnsweredBy,
+  type Arrangement,
+  type ChildId,
+  type Cue,
+  type Ended,
+  type Help,
+  type SittingId,
+  type StaffId,
+  type Strategy,
+  type TraceId,
+} from '@dotting/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  Equals,
+  IsArray,
+  IsBoolean,
+  IsDefined,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { EventBody, eventDiscriminator, mostEventsOfATry, type TraceEventBody } from './events.js';
+import { IsMomentWithOffset, OrNull } from './validators.js';
+
+export class TraySetBody {
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  size: number;
+
+  @IsString()
+  @IsNotEmpty()
+  @MaxLength(40)
+  things: string;
+
+  @IsIn(arrangements)
+  arrangement: Arrangement;
+
+  @IsOptional()
+  @IsIn(cues)
+  cue?: Cue;
+
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  pile?: number;
+
+  @IsOptional()
+  @IsObject()
+  layout?: object;
+}
+
+/** All of a try but its events. `ended` is null while it is still going on. */
+export class TryHead {
+  @IsUUID()
+  childId: ChildId;
+
+  @IsUUID()
+  sittingId: SittingId;
+
+  @IsUUID()
+  recordedBy: StaffId;
+
+  @IsMomentWithOffset()
+  startedAt: string;
+
+  @Matches(/^[a-z][a-z-]{1,39}$/, { message: 'task must be the id of a task on the shelf' })
+  task: string;
+
+  @Matches(/^[a-zA-Z]{2,8}(-[a-zA-Z0-9]{1,8})*$/, { message: 'language must be a tag as “en” or “cy”' })
+  @MaxLength(35)
+  language: string;
+
+  @IsDefined()
+  @ValidateNested()
+  @Type(() => TraySetBody)
+  set: TraySetBody;
+
+  @IsInt()
+  @Min(0)
+  @Max(1000)
+  start: number;
+
+  @IsIn([1, -1])
+  direction: 1 | -1;
+
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(1000)
+  target?: number;
+
+  @IsOptional()
+  @IsInt()
+  @Min(2)
+  @Max(20)
+  choices?: number;
+
+  @IsOptional()
+  @IsIn(strategies)
+  strategy?: Strategy;
+
+  @IsIn(helps)
+  help: Help;
+
+  @IsIn(answerers)
+  answeredBy: AnsweredBy;
+
+  @IsBoolean()
+  firstTime: boolean;
+
+  @OrNull()
+  @IsIn(endings)
+  ended: Ended | null;
+
+  @IsOptional()
+  @Equals('in-passing')
+  seen?: 'in-passing';
+
+  @IsOptional()
+  @IsInt()
+  @Min(0)
+  @Max(600_000)
+  shownMs?: number;
+
+  @IsOptional()
+  @Equals(true)
+  whole?: true;
+
+  @IsOptional()
+  @IsString()
+  @IsNotEmpty()
+  @MaxLength(200)
+  setAside?: string;
+}
+
+/**
+ * Stores a try as far as it has gone: its head as it is now, and the events not yet acknowledged.
+ * Sent again it changes nothing; a head of an older revision changes nothing either.
+ */
+export class PutTry extends TryHead {
+  @IsInt()
+  @Min(0)
+  revision: number;
+
+  /** The stay at a device during which the recorder made this try. */
+  @IsUUID()
+  presence: string;
+
+  @IsArray()
+  @ArrayMaxSize(mostEventsOfATry, { message: `a try has at most ${mostEventsOfATry} events` })
+  @ValidateNested({ each: true })
+  @Type(() => EventBody, eventDiscriminator)
+  events: TraceEventBody[];
+}
+
+/** What is safe: all events below `events` are stored. */
+export class TryStored {
+  @IsUUID()
+  id: TraceId;
+  @IsInt()
+  events: number;
+  @IsInt()
+  revision: number;
+}
+
+export class StoredTry extends TryHead {
+  @IsUUID()
+  id: TraceId;
+  @IsInt()
+  revision: number;
+  @IsString()
+  recorder: string;
+  @IsString()
+  told: string;
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => EventBody, eventDiscriminator)
+  events: TraceEventBody[];
+}
