@@ -5,6 +5,7 @@ import tseslint from 'typescript-eslint';
 const typed = {
   languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
   rules: {
+    '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
     '@typescript-eslint/no-floating-promises': 'error',
     '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
     '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],

@@ -60,3 +60,4 @@ export { seededRandom, seededUuid, pick, chance, type Random } from './simulate/
 export { simulateCount, grown, type Growth, type HiddenAbility } from './simulate/child.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
 export { groupBy } from './groupBy.js';
+export { nextInSitting, type SittingTry } from './next/nextInSitting.js';

@@ -1,0 +1,44 @@
+import type { FieldRefusal, Refusal } from '@dotting/contract';
+
+/** The server's no, in words for the reader. */
+export class Refused extends Error {
+  readonly status: number;
+  readonly fields: readonly FieldRefusal[];
+
+  constructor({ statusCode, message, fields }: Refusal) {
+    super(message);
+    this.status = statusCode;
+    this.fields = fields;
+  }
+}
+
+/** No answer came: no network, or no server at the other end. */
+export class NoConnection extends Error {
+  constructor() {
+    super('No connection to the server.');
+  }
+}
+
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+const patienceMs = 15_000;
+
+/**
+ * Asks the server.
+ * @throws Refused when it says no, NoConnection when it says nothing
+ */
+export async function request<Answer>(method: Method, path: string, body?: object): Promise<Answer> {
+  const response = await fetch(`/api/${path}`, {
+    method,
+    signal: AbortSignal.timeout(patienceMs),
+    ...(body && { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+  }).catch(() => {
+    throw new NoConnection();
+  });
+  if (response.status === 204) return undefined as Answer;
+  const answer: unknown = await response.json().catch(() => {
+    throw new NoConnection();
+  });
+  if (!response.ok) throw new Refused(answer as Refusal);
+  return answer as Answer;
+}

@@ -1,0 +1,107 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useQuery } from '@tanstack/react-query';
+import { NavLink, Outlet, useParams } from 'react-router';
+import { todayQuery } from '../api/queries.js';
+import { useHere } from '../entrance/here.js';
+import { AdultMenu } from './AdultMenu.js';
+import { Register } from './Register.js';
+import { headingFont, palette } from './theme.js';
+import { useRoom } from './useRoom.js';
+import { Unsent } from './Unsent.js';
+
+/** The frame of every page but a sitting: the children down the left, the parts of the work along the top. */
+export function Frame() {
+  const { here } = useHere();
+  const [room, chooseRoom] = useRoom(here.rooms);
+  const { childId } = useParams();
+  const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '212px 1fr',
+        gridTemplateRows: 'auto 1fr',
+        height: '100%',
+        minHeight: 0,
+      }}
+    >
+      <Box
+        component="aside"
+        sx={{
+          gridRow: '1 / 3',
+          bgcolor: palette.ink,
+          color: palette.gate,
+          display: 'flex',
+          flexDirection: 'column',
+          minHeight: 0,
+        }}
+      >
+        <Box sx={{ p: 1.5, display: 'grid', gap: 0.5 }} role="group" aria-label="Rooms">
+          {here.rooms.map((one) => (
+            <Button
+              key={one.id}
+              onClick={() => chooseRoom(one)}
+              aria-pressed={one.id === room?.id}
+              sx={{
+                justifyContent: 'flex-start',
+                border: 0,
+                bgcolor: 'transparent',
+                color: palette.sand,
+                px: 1.5,
+                opacity: 0.75,
+                '&[aria-pressed=true]': {
+                  fontFamily: headingFont,
+                  fontSize: '1.1rem',
+                  opacity: 1,
+                  color: palette.gate,
+                },
+              }}
+            >
+              {one.name}
+            </Button>
+          ))}
+        </Box>
+        <Register today={today.data} open={childId} />
+      </Box>
+      <Box
+        component="header"
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 4,
+          px: 3,
+          minHeight: 60,
+          borderBottom: `1px solid ${palette.line}`,
+        }}
+      >
+        <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem' }}>Dotting</Box>
+        <Box
+          component="nav"
+          aria-label="Parts of the work"
+          sx={{ display: 'flex', gap: 3, flex: 1, '& a': navLink }}
+        >
+          <NavLink to="/" end>
+            Today
+          </NavLink>
+        </Box>
+        <Unsent />
+        <AdultMenu />
+      </Box>
+      <Box component="main" sx={{ overflow: 'auto', bgcolor: palette.paper, px: 3, py: 2.5 }}>
+        <Outlet context={room} />
+      </Box>
+    </Box>
+  );
+}
+
+const navLink = {
+  color: palette.inkSoft,
+  textDecoration: 'none',
+  minHeight: 48,
+  display: 'inline-flex',
+  alignItems: 'center',
+  borderBottom: '3px solid transparent',
+  '&.active': { color: palette.ink, fontWeight: 700, borderBottomColor: palette.brick },
+} as const;

@@ -1,0 +1,74 @@
+import type { RegisterEntry, TodayView } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import { Link } from 'react-router';
+import { daysSince, sayAgo } from './days.js';
+import { palette } from './theme.js';
+
+/** A look this long ago makes a child due. */
+export const dueAfterDays = 14;
+
+interface RegisterProps {
+  readonly today: TodayView | undefined;
+  /** The child whose page is open. */
+  readonly open: string | undefined;
+}
+
+/** The room's children, each with how long since a look; a ring where one is due. */
+export function Register({ today, open }: RegisterProps) {
+  if (!today) return null;
+  return (
+    <Box component="nav" aria-label="Children" sx={{ overflow: 'auto', px: 1.5, pb: 2, flex: 1 }}>
+      {today.register.map((child) => (
+        <RegisterLine key={child.id} child={child} day={today.day} isOpen={child.id === open} />
+      ))}
+    </Box>
+  );
+}
+
+function RegisterLine({
+  child,
+  day,
+  isOpen,
+}: {
+  readonly child: RegisterEntry;
+  readonly day: string;
+  readonly isOpen: boolean;
+}) {
+  const days = child.lastLook === null ? null : daysSince(child.lastLook, day);
+  const isDue = days === null || days > dueAfterDays;
+  return (
+    <Box
+      component={Link}
+      to={`/children/${child.id}`}
+      aria-current={isOpen ? 'page' : undefined}
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1.25,
+        minHeight: 48,
+        px: 1.25,
+        borderRadius: '12px',
+        color: palette.gate,
+        textDecoration: 'none',
+        '&:hover': { bgcolor: '#24423d' },
+        '&[aria-current=page]': { bgcolor: palette.gate, color: palette.ink, fontWeight: 700 },
+      }}
+    >
+      <svg
+        width={14}
+        height={14}
+        viewBox="-7 -7 14 14"
+        aria-label={isDue ? 'due for a look' : undefined}
+        role={isDue ? 'img' : undefined}
+      >
+        {isDue ? (
+          <circle r={5} fill="none" stroke="#d98a6f" strokeWidth={2.2} />
+        ) : (
+          <circle r={2} fill="currentColor" />
+        )}
+      </svg>
+      <span style={{ flex: 1 }}>{child.firstName}</span>
+      <span style={{ fontSize: 13, opacity: 0.75 }}>{days === null ? 'no look yet' : sayAgo(days)}</span>
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { createBrowserRouter } from 'react-router';
+import { Entrance } from '../entrance/Entrance.js';
+import { Frame } from './Frame.js';
+import { NotHere } from './NotHere.js';
+
+export const router = createBrowserRouter([
+  {
+    Component: Entrance,
+    ErrorBoundary: NotHere,
+    children: [
+      {
+        Component: Frame,
+        children: [
+          {
+            index: true,
+            lazy: async () => ({ Component: (await import('../today/TodayPage.js')).TodayPage }),
+          },
+          {
+            path: 'children/:childId',
+            lazy: async () => ({ Component: (await import('../child/ChildPage.js')).ChildPage }),
+          },
+          {
+            path: 'devices',
+            lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
+          },
+        ],
+      },
+      {
+        path: 'sit/:childId',
+        lazy: async () => ({ Component: (await import('../sitting/SittingPage.js')).SittingPage }),
+      },
+      { path: '*', Component: NotHere },
+    ],
+  },
+]);

@@ -1,0 +1,78 @@
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/bitter';
+import { createTheme } from '@mui/material/styles';
+
+/** Canal, lock gate, brick and brass. Form carries the meaning; colour only helps. */
+export const palette = {
+  ink: '#17302c',
+  inkSoft: '#4d625d',
+  gate: '#fbf9f3',
+  paper: '#f3eee1',
+  sand: '#e4dac3',
+  line: '#cfc3a7',
+  /** The one colour of action, and of a dot-line's ring. */
+  brick: '#a8482a',
+  /** Cautions. */
+  brass: '#b98a1f',
+  brassPale: '#f6ecd0',
+  /** Sent and safe. */
+  water: '#2f6f7e',
+} as const;
+
+export const headingFont = '"Bitter Variable", Georgia, serif';
+const textFont = '"Atkinson Hyperlegible Next Variable", "Liberation Sans", sans-serif';
+
+/** Least height of anything to press, in px: more where it is pressed without looking. */
+export const target = { usual: 48, sitting: 56 } as const;
+
+export const theme = createTheme({
+  palette: {
+    primary: { main: palette.brick, contrastText: palette.gate },
+    text: { primary: palette.ink, secondary: palette.inkSoft },
+    background: { default: palette.gate, paper: palette.gate },
+    divider: palette.line,
+    error: { main: palette.brick },
+  },
+  shape: { borderRadius: 14 },
+  shadows: Array.from({ length: 25 }, () => 'none') as ReturnType<typeof createTheme>['shadows'],
+  typography: {
+    fontFamily: textFont,
+    fontSize: 16,
+    htmlFontSize: 16,
+    h1: {
+      fontFamily: headingFont,
+      fontWeight: 700,
+      fontSize: '2.1rem',
+      letterSpacing: '-0.01em',
+      lineHeight: 1.15,
+    },
+    h2: { fontFamily: headingFont, fontWeight: 650, fontSize: '1.25rem', lineHeight: 1.3 },
+    h3: { fontFamily: headingFont, fontWeight: 650, fontSize: '1.1rem', lineHeight: 1.3 },
+    body1: { fontSize: '1rem', lineHeight: 1.45 },
+    body2: { fontSize: '0.9rem', lineHeight: 1.4 },
+    button: { textTransform: 'none', fontWeight: 650, fontSize: '1rem', lineHeight: 1.25 },
+  },
+  components: {
+    MuiCssBaseline: {
+      styleOverrides: {
+        html: { height: '100%' },
+        body: { height: '100%', overscrollBehavior: 'none' },
+        '#root': { height: '100%' },
+        '*:focus-visible': { outline: `3px solid ${palette.water}`, outlineOffset: 2 },
+        '@media (prefers-reduced-motion: reduce)': {
+          '*': { transition: 'none !important', animation: 'none !important' },
+        },
+      },
+    },
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButton: {
+      defaultProps: { variant: 'outlined', color: 'inherit', disableElevation: true },
+      styleOverrides: {
+        root: { minHeight: target.usual, borderRadius: 14, paddingInline: 18 },
+        outlined: { borderColor: palette.line, backgroundColor: palette.gate },
+      },
+    },
+    MuiTextField: { defaultProps: { variant: 'outlined', fullWidth: true } },
+    MuiLink: { defaultProps: { color: 'inherit' } },
+  },
+});

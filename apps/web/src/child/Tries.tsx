@@ -1,0 +1,60 @@
+import type { TrySummary } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { sayMoment } from '../app/days.js';
+import { Notice } from '../app/Notice.js';
+import { palette } from '../app/theme.js';
+
+interface TriesProps {
+  readonly tries: readonly TrySummary[];
+  readonly title: string;
+  /** Present while only some of the tries are shown. */
+  readonly onShowAll: (() => void) | undefined;
+}
+
+const atFirst = 6;
+
+/** Tries in words, newest first: what was put, what was read, who recorded it. */
+export function Tries({ tries, title, onShowAll }: TriesProps) {
+  const [isLong, setIsLong] = useState(false);
+  const shown = isLong ? tries : tries.slice(0, atFirst);
+  return (
+    <Box component="section" aria-label="Tries">
+      <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 }}>
+        <Typography variant="h2">{title}</Typography>
+        {onShowAll && <Button onClick={onShowAll}>Show all tries</Button>}
+      </Box>
+      {tries.length === 0 && <Notice>No tries yet. Sitting down for three minutes makes the first.</Notice>}
+      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        {shown.map((one) => (
+          <Box
+            component="li"
+            key={one.id}
+            sx={{
+              py: 1,
+              borderTop: `1px solid ${palette.sand}`,
+              display: 'grid',
+              gridTemplateColumns: '150px 1fr',
+              gap: 2,
+            }}
+          >
+            <Typography variant="body2" color="text.secondary">
+              {sayMoment(one.startedAt)}
+              <br />
+              {one.recorder}
+            </Typography>
+            <Box>
+              <Typography sx={{ fontWeight: 650 }}>{one.title}</Typography>
+              <Typography variant="body2">{one.told}</Typography>
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      {tries.length > atFirst && !isLong && (
+        <Button onClick={() => setIsLong(true)}>Show {tries.length - atFirst} more</Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,113 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { palette, target } from '../app/theme.js';
+
+interface CodePadProps {
+  /** Whose code is asked for; undefined until a name is chosen. */
+  readonly name: string | undefined;
+  readonly message: string;
+  readonly onCode: (code: string) => Promise<void>;
+}
+
+const longestCode = 8;
+const shortestCode = 4;
+const figures = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '0'];
+
+/** Takes a code by finger or by keyboard, and shows only how many figures there are. */
+export function CodePad({ name, message, onCode }: CodePadProps) {
+  const [code, setCode] = useState('');
+  const [isAsking, setIsAsking] = useState(false);
+  const isReady = name !== undefined && code.length >= shortestCode && !isAsking;
+
+  const add = (figure: string): void => setCode((before) => (before + figure).slice(0, longestCode));
+  const submit = async (): Promise<void> => {
+    if (!isReady) return;
+    setIsAsking(true);
+    await onCode(code);
+    setCode('');
+    setIsAsking(false);
+  };
+  const onKey = (event: KeyboardEvent): void => {
+    if (figures.includes(event.key)) add(event.key);
+    else if (event.key === 'Backspace') setCode((before) => before.slice(0, -1));
+    else if (event.key === 'Enter') void submit();
+    else return;
+    event.preventDefault();
+  };
+
+  return (
+    <Box onKeyDown={onKey} sx={{ display: 'grid', gap: 1.5, opacity: name === undefined ? 0.45 : 1 }}>
+      <Box
+        tabIndex={0}
+        ref={(field: HTMLElement | null) => {
+          if (name !== undefined) field?.focus();
+        }}
+        role="textbox"
+        aria-label={name === undefined ? 'Choose your name first' : `Code of ${name}`}
+        aria-describedby="code-message"
+        sx={{
+          height: 60,
+          borderRadius: '14px',
+          border: `1px solid ${palette.inkSoft}`,
+          display: 'flex',
+          gap: 1.5,
+          alignItems: 'center',
+          justifyContent: 'center',
+        }}
+      >
+        {code === '' ? (
+          <Typography sx={{ color: palette.sand }}>
+            {name === undefined ? 'Choose your name' : `${name}’s code`}
+          </Typography>
+        ) : (
+          Array.from(code, (_, i) => (
+            <Box key={i} sx={{ width: 14, height: 14, borderRadius: '50%', bgcolor: palette.gate }} />
+          ))
+        )}
+      </Box>
+      <Typography id="code-message" role="alert" sx={{ minHeight: '1.5em', color: palette.sand }}>
+        {message}
+      </Typography>
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1 }}>
+        {figures.slice(0, 9).map((figure) => (
+          <PadKey key={figure} label={figure} onPress={() => add(figure)} disabled={name === undefined} />
+        ))}
+        <PadKey
+          label="Back"
+          onPress={() => setCode((before) => before.slice(0, -1))}
+          disabled={code === ''}
+        />
+        <PadKey label="0" onPress={() => add('0')} disabled={name === undefined} />
+        <PadKey label="In" onPress={() => void submit()} disabled={!isReady} filled />
+      </Box>
+    </Box>
+  );
+}
+
+interface PadKeyProps {
+  readonly label: ReactNode;
+  readonly onPress: () => void;
+  readonly disabled: boolean;
+  readonly filled?: boolean;
+}
+
+function PadKey({ label, onPress, disabled, filled = false }: PadKeyProps) {
+  return (
+    <Button
+      onClick={onPress}
+      disabled={disabled}
+      sx={{
+        minHeight: target.sitting,
+        fontSize: '1.2rem',
+        color: filled ? palette.ink : palette.gate,
+        bgcolor: filled ? palette.sand : 'transparent',
+        borderColor: palette.inkSoft,
+        '&.Mui-disabled': { color: palette.inkSoft, borderColor: '#2c4641', bgcolor: 'transparent' },
+      }}
+    >
+      {label}
+    </Button>
+  );
+}

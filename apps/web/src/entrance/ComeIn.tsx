@@ -1,0 +1,102 @@
+import type { Here, PresentAdult } from '@dotting/contract';
+import type { StaffId } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { NoConnection, request } from '../api/http.js';
+import { palette } from '../app/theme.js';
+import { CodePad } from './CodePad.js';
+import { comeInOffline, keepProof } from './offlineCode.js';
+
+interface ComeInProps {
+  readonly here: Here;
+  readonly onEnter: (adult: PresentAdult) => Promise<void>;
+}
+
+/** Who is here? A name and a short code. Shows no child and nothing of what is under way. */
+export function ComeIn({ here, onEnter }: ComeInProps) {
+  const [staffId, setStaffId] = useState<StaffId>();
+  const [message, setMessage] = useState('');
+  const chosen = here.adults.find((adult) => adult.id === staffId);
+
+  const tryCode = async (code: string): Promise<void> => {
+    if (!chosen) return;
+    setMessage('');
+    try {
+      const adult = await request<PresentAdult>('POST', 'adult', { staffId: chosen.id, code });
+      await keepProof(adult, code);
+      await onEnter(adult);
+    } catch (error) {
+      if (!(error instanceof NoConnection))
+        return setMessage(error instanceof Error ? error.message : String(error));
+      const answer = await comeInOffline(chosen.id, code, Date.now());
+      if (answer.kind === 'welcome') await onEnter(answer.adult);
+      else setMessage(answer.message);
+    }
+  };
+
+  return (
+    <Box
+      component="main"
+      sx={{
+        minHeight: '100%',
+        bgcolor: palette.ink,
+        color: palette.gate,
+        display: 'grid',
+        placeItems: 'center',
+        p: 3,
+      }}
+    >
+      <Box
+        sx={{
+          width: 'min(880px, 100%)',
+          display: 'grid',
+          gap: 5,
+          gridTemplateColumns: { xs: '1fr', md: '1fr 340px' },
+        }}
+      >
+        <Box>
+          <Typography component="p" sx={{ color: palette.sand, mb: 1 }}>
+            {here.site}
+          </Typography>
+          <Typography variant="h1" sx={{ mb: 3 }}>
+            Who is here?
+          </Typography>
+          <Box
+            sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}
+            role="group"
+            aria-label="Adults"
+          >
+            {here.adults.map((adult) => (
+              <Button
+                key={adult.id}
+                aria-pressed={adult.id === staffId}
+                onClick={() => {
+                  setStaffId(adult.id);
+                  setMessage('');
+                }}
+                sx={{
+                  justifyContent: 'flex-start',
+                  minHeight: 60,
+                  fontSize: '1.1rem',
+                  color: palette.gate,
+                  bgcolor: 'transparent',
+                  borderColor: '#4d625d',
+                  '&[aria-pressed=true]': {
+                    bgcolor: palette.gate,
+                    color: palette.ink,
+                    borderColor: palette.gate,
+                  },
+                }}
+              >
+                {adult.firstName}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+        <CodePad key={staffId} name={chosen?.firstName} message={message} onCode={tryCode} />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,169 @@
+import type { Here, PresentAdult, TryHead } from '@dotting/contract';
+import type { StaffId, TraceEvent, TraceId } from '@dotting/core';
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import type { KeptSitting } from '../sitting/sitting.js';
+
+/** A try as this device keeps it until the server has all of it. Its events are rows of their own. */
+export interface KeptTry {
+  readonly id: TraceId;
+  readonly head: TryHead;
+  readonly revision: number;
+  /** The recorder's stay at the device. */
+  readonly presence: string;
+  /** How many events there are. */
+  readonly events: number;
+  /** What the server has acknowledged. */
+  readonly sentEvents: number;
+  readonly sentRevision: number;
+  /** The server's words when it refused the try; it is kept here all the same. */
+  readonly refused?: string;
+}
+
+/** Who was last at this device, and what proves a code without the server. */
+export interface KeptAdult {
+  readonly adult: PresentAdult;
+  readonly locked: boolean;
+  readonly proof?: CodeProof;
+}
+
+export interface CodeProof {
+  readonly salt: Uint8Array<ArrayBuffer>;
+  readonly hash: Uint8Array<ArrayBuffer>;
+  readonly wrong: number;
+  readonly blockedUntil: number;
+}
+
+interface Schema extends DBSchema {
+  tries: { key: string; value: KeptTry };
+  events: { key: [string, number]; value: TraceEvent & { readonly tryId: TraceId } };
+  sittings: { key: string; value: KeptSitting };
+  device: { key: 'here'; value: Here };
+  adult: { key: 'last'; value: KeptAdult };
+}
+
+let opened: Promise<IDBPDatabase<Schema>> | undefined;
+
+export function database(): Promise<IDBPDatabase<Schema>> {
+  opened ??= openDB<Schema>('dotting', 1, {
+    upgrade: (db) => {
+      db.createObjectStore('tries', { keyPath: 'id' });
+      db.createObjectStore('events', { keyPath: ['tryId', 'seq'] });
+      db.createObjectStore('sittings', { keyPath: 'key' });
+      db.createObjectStore('device');
+      db.createObjectStore('adult');
+    },
+  });
+  return opened;
+}
+
+export async function keepHere(here: Here | null): Promise<void> {
+  const db = await database();
+  if (here) await db.put('device', here, 'here');
+  else await db.delete('device', 'here');
+}
+
+export async function keptHere(): Promise<Here | undefined> {
+  return (await database()).get('device', 'here');
+}
+
+export async function keepAdult(adult: KeptAdult | null): Promise<void> {
+  const db = await database();
+  if (adult) await db.put('adult', adult, 'last');
+  else await db.delete('adult', 'last');
+}
+
+export async function keptAdult(): Promise<KeptAdult | undefined> {
+  return (await database()).get('adult', 'last');
+}
+
+export const sittingKey = (staffId: StaffId, childId: string): string => `${staffId}:${childId}`;
+
+const eventsOf = (id: TraceId): IDBKeyRange => IDBKeyRange.bound([id, 0], [id, Infinity]);
+
+export async function keptSitting(key: string): Promise<KeptSitting | undefined> {
+  return (await database()).get('sittings', key);
+}
+
+export async function keptTry(
+  id: TraceId,
+): Promise<{ readonly kept: KeptTry; readonly events: readonly TraceEvent[] } | undefined> {
+  const transaction = (await database()).transaction(['tries', 'events']);
+  const kept = await transaction.objectStore('tries').get(id);
+  const rows = await transaction.objectStore('events').getAll(eventsOf(id));
+  return kept && { kept, events: rows.map(({ tryId: _, ...event }) => event as TraceEvent) };
+}
+
+/**
+ * Keeps a step of a sitting: the sitting as it stands, its try's head and the events that are new,
+ * all or nothing, and on the disk before it resolves.
+ */
+export async function keepStep(
+  sitting: KeptSitting,
+  step: {
+    readonly id: TraceId;
+    readonly head: TryHead;
+    readonly revision: number;
+    readonly presence: string;
+  } | null,
+  events: readonly TraceEvent[],
+  newFrom: number,
+): Promise<void> {
+  const db = await database();
+  const transaction = db.transaction(['sittings', 'tries', 'events'], 'readwrite', { durability: 'strict' });
+  const writes: Promise<unknown>[] = [transaction.objectStore('sittings').put(sitting)];
+  if (step) {
+    const tries = transaction.objectStore('tries');
+    const before = await tries.get(step.id);
+    writes.push(
+      tries.put({ sentEvents: 0, sentRevision: -1, ...before, ...step, events: events.length }),
+      ...events
+        .slice(newFrom)
+        .map((event) => transaction.objectStore('events').add({ ...event, tryId: step.id })),
+    );
+  }
+  await Promise.all([...writes, transaction.done]);
+}
+
+/** Ends a sitting on this device; its tries stay until they are sent. */
+export async function dropSitting(key: string): Promise<void> {
+  await (await database()).delete('sittings', key);
+}
+
+export async function keptTries(): Promise<readonly KeptTry[]> {
+  return (await database()).getAll('tries');
+}
+
+export async function keepAcknowledged(id: TraceId, sentEvents: number, sentRevision: number): Promise<void> {
+  const transaction = (await database()).transaction('tries', 'readwrite');
+  const kept = await transaction.store.get(id);
+  if (kept) await transaction.store.put({ ...kept, sentEvents, sentRevision });
+  await transaction.done;
+}
+
+export async function keepRefused(id: TraceId, refused: string | undefined): Promise<void> {
+  const transaction = (await database()).transaction('tries', 'readwrite');
+  const kept = await transaction.store.get(id);
+  if (kept) {
+    const { refused: _, ...rest } = kept;
+    await transaction.store.put(refused === undefined ? rest : { ...rest, refused });
+  }
+  await transaction.done;
+}
+
+/** Forgets tries that the server has in full and that no sitting on this device is still open with. */
+export async function forgetSent(): Promise<void> {
+  const transaction = (await database()).transaction(['tries', 'events', 'sittings'], 'readwrite');
+  const open = new Set(
+    (await transaction.objectStore('sittings').getAll()).flatMap((sitting) => sitting.tries),
+  );
+  for (const kept of await transaction.objectStore('tries').getAll()) {
+    if (open.has(kept.id) || isUnsent(kept)) continue;
+    await transaction.objectStore('tries').delete(kept.id);
+    await transaction.objectStore('events').delete(eventsOf(kept.id));
+  }
+  await transaction.done;
+}
+
+export function isUnsent(kept: KeptTry): boolean {
+  return kept.sentEvents < kept.events || kept.sentRevision < kept.revision;
+}

@@ -1,0 +1,136 @@
+import type { PutTry, TryStored } from '@dotting/contract';
+import { useSyncExternalStore } from 'react';
+import { NoConnection, Refused, request } from '../api/http.js';
+import {
+  forgetSent,
+  isUnsent,
+  keepAcknowledged,
+  keepRefused,
+  keptTries,
+  keptTry,
+  type KeptTry,
+} from './database.js';
+
+/** What waits on this device to be sent. */
+export interface Waiting {
+  readonly events: number;
+  readonly tries: number;
+  /** The last sending got no answer. */
+  readonly noConnection: boolean;
+  readonly refused: readonly KeptTry[];
+}
+
+const eventsAtOnce = 200;
+const firstPauseMs = 1_000;
+const longestPauseMs = 20_000;
+
+/** Sends what IndexedDB holds to the server, one try after another, until all of it is acknowledged. */
+class Outbox {
+  private waiting: Waiting = { events: 0, tries: 0, noConnection: false, refused: [] };
+  private readonly listeners = new Set<() => void>();
+  private sending = false;
+  private sendAgain = false;
+  private pauseMs = firstPauseMs;
+  private timer: ReturnType<typeof setTimeout> | undefined;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly read = (): Waiting => this.waiting;
+
+  /** Begins sending, now or when there is a connection again. */
+  start(): () => void {
+    const send = () => this.send();
+    window.addEventListener('online', send);
+    this.send();
+    return () => {
+      window.removeEventListener('online', send);
+      clearTimeout(this.timer);
+    };
+  }
+
+  /** Sends what there is. Called while it is sending, it looks once more at the end. */
+  send(): void {
+    this.sendAgain = true;
+    if (!this.sending) void this.sendAll();
+  }
+
+  /** Offers a refused try once more. */
+  async offerAgain(id: KeptTry['id']): Promise<void> {
+    await keepRefused(id, undefined);
+    this.send();
+  }
+
+  private async sendAll(): Promise<void> {
+    this.sending = true;
+    clearTimeout(this.timer);
+    try {
+      while (this.sendAgain) {
+        this.sendAgain = false;
+        await this.look(this.waiting.noConnection);
+        // One page of the app at a time sends, so that two do not race with the same events.
+        await withLock(() => this.sendKept());
+        this.pauseMs = firstPauseMs;
+        await this.look(false);
+      }
+      await forgetSent();
+      this.sending = false;
+      if (this.sendAgain) this.send();
+    } catch (error) {
+      this.sending = false;
+      await this.look(error instanceof NoConnection);
+      this.timer = setTimeout(() => this.send(), this.pauseMs);
+      this.pauseMs = Math.min(longestPauseMs, this.pauseMs * 2);
+    }
+  }
+
+  private async sendKept(): Promise<void> {
+    for (const kept of await keptTries()) {
+      if (isUnsent(kept) && kept.refused === undefined) await sendTry(kept);
+    }
+  }
+
+  private async look(noConnection: boolean): Promise<void> {
+    const kept = await keptTries();
+    const unsent = kept.filter(isUnsent);
+    this.waiting = {
+      tries: unsent.length,
+      events: unsent.reduce((sum, one) => sum + one.events - one.sentEvents, 0),
+      noConnection,
+      refused: unsent.filter((one) => one.refused !== undefined),
+    };
+    for (const listener of this.listeners) listener();
+  }
+}
+
+async function sendTry(kept: KeptTry): Promise<void> {
+  const whole = await keptTry(kept.id);
+  if (!whole) return;
+  const body: PutTry = {
+    ...kept.head,
+    revision: kept.revision,
+    presence: kept.presence,
+    events: whole.events.slice(kept.sentEvents, kept.sentEvents + eventsAtOnce),
+  };
+  try {
+    const stored = await request<TryStored>('PUT', `tries/${kept.id}`, body);
+    await keepAcknowledged(kept.id, stored.events, stored.revision);
+    if (stored.events < whole.events.length) await sendTry({ ...kept, sentEvents: stored.events });
+  } catch (error) {
+    const isFinal = error instanceof Refused && error.status < 500 && ![401, 408, 429].includes(error.status);
+    if (!isFinal) throw error;
+    await keepRefused(kept.id, error.message);
+  }
+}
+
+function withLock(send: () => Promise<void>): Promise<void> {
+  return 'locks' in navigator ? navigator.locks.request('dotting-outbox', send) : send();
+}
+
+export const outbox = new Outbox();
+
+export function useWaiting(): Waiting {
+  return useSyncExternalStore(outbox.subscribe, outbox.read);
+}

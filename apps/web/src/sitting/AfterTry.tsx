@@ -1,0 +1,98 @@
+import { tellTry, type Ended, type Gesture } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { palette } from '../app/theme.js';
+import { Choice } from './Choice.js';
+import { PutRight } from './PutRight.js';
+import type { Plan, SittingTry } from './sitting.js';
+
+interface AfterTryProps {
+  readonly tried: SittingTry;
+  readonly plan: Plan;
+  readonly onGesture: (gesture: Gesture) => void;
+  readonly onEnded: (ended: Ended) => void;
+  readonly onSetAside: (reason: string | null) => void;
+}
+
+const endings: readonly (readonly [Ended, string])[] = [
+  ['finished', 'finished'],
+  ['stopped-itself', 'stopped of itself'],
+  ['stopped-by-adult', 'I stopped it'],
+  ['refused', 'did not want to'],
+  ['interrupted', 'interrupted'],
+];
+
+/** What the try showed, in one sentence that can be put right here; why the next one. */
+export function AfterTry({ tried, plan, onGesture, onEnded, onSetAside }: AfterTryProps) {
+  const [isPuttingRight, setIsPuttingRight] = useState(false);
+  const { head, events } = tried;
+  return (
+    <Box
+      sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2.5, alignContent: 'start', p: 1 }}
+    >
+      <Box>
+        <Typography variant="body2" color="text.secondary">
+          This try
+        </Typography>
+        <Typography sx={{ fontSize: '1.2rem', lineHeight: 1.45 }} role="status">
+          {tellTry({ ...head, ended: head.ended ?? 'finished', events })}
+        </Typography>
+      </Box>
+      <Choice label="How it ended" value={head.ended} options={endings} onChoose={onEnded} />
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button onClick={() => setIsPuttingRight(!isPuttingRight)} aria-expanded={isPuttingRight}>
+          Not so: put it right
+        </Button>
+        {head.setAside !== undefined && (
+          <Button onClick={() => onSetAside(null)}>Let it count after all</Button>
+        )}
+      </Box>
+      {isPuttingRight && <PutRight tried={tried} onGesture={onGesture} />}
+      {head.setAside === undefined && <SetAside onSetAside={onSetAside} />}
+      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 2 }}>
+        <Typography variant="body2" color="text.secondary">
+          Why the next
+        </Typography>
+        <Typography>{plan.why}</Typography>
+      </Box>
+    </Box>
+  );
+}
+
+const reasons = ['tired or upset', 'the tray was bumped', 'others joined in', 'laid wrongly'];
+
+function SetAside({ onSetAside }: Pick<AfterTryProps, 'onSetAside'>) {
+  const [reason, setReason] = useState('');
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5 }}>
+      <Typography variant="body2" color="text.secondary">
+        Set it aside: it stays on record and counts for nothing
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+        {reasons.map((one) => (
+          <Button key={one} onClick={() => onSetAside(one)} sx={{ fontWeight: 500 }}>
+            {one}
+          </Button>
+        ))}
+        <Box
+          component="form"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (reason.trim() !== '') onSetAside(reason.trim());
+          }}
+          sx={{ flex: 1, minWidth: 160 }}
+        >
+          <TextField
+            size="small"
+            label="another reason"
+            value={reason}
+            onChange={(event) => setReason(event.target.value.slice(0, 200))}
+          />
+        </Box>
+      </Box>
+    </Box>
+  );
+}

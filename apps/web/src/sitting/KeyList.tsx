@@ -1,0 +1,42 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { palette } from '../app/theme.js';
+import { keyTable } from './keys.js';
+
+/** The keys of a sitting, in place of the mirror. */
+export function KeyList({ onClose }: { readonly onClose: () => void }) {
+  return (
+    <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1 }}>
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        Keys
+      </Typography>
+      <Box
+        component="dl"
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'max-content 1fr',
+          columnGap: 2,
+          rowGap: 0.75,
+          m: 0,
+          mb: 2,
+        }}
+      >
+        {keyTable.map(({ key, words }) => (
+          <Box key={key} sx={{ display: 'contents' }}>
+            <Box
+              component="dt"
+              sx={{ border: `1px solid ${palette.line}`, borderRadius: '8px', px: 1, textAlign: 'center' }}
+            >
+              {key}
+            </Box>
+            <Box component="dd" sx={{ m: 0 }}>
+              {words}
+            </Box>
+          </Box>
+        ))}
+      </Box>
+      <Button onClick={onClose}>Back to the tray</Button>
+    </Box>
+  );
+}

@@ -1,0 +1,76 @@
+import { cautionsFor, describeSet, howManyQuestion, taskOf } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { languageName } from '../app/language.js';
+import { headingFont, palette } from '../app/theme.js';
+import type { Phase, Sitting } from './sitting.js';
+
+interface SayAndLayProps {
+  readonly sitting: Sitting;
+  readonly phase: Phase;
+}
+
+/** What to say, largest; what to lay, with its cautions. */
+export function SayAndLay({ sitting, phase }: SayAndLayProps) {
+  const { child, plan } = sitting;
+  const task = taskOf(plan.task);
+  const today = new Date().toLocaleDateString('sv-SE');
+  const isAsking = phase === 'asked';
+  return (
+    <Box sx={{ display: 'grid', gap: 1.75, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
+      <Box>
+        <Label>{phase === 'read' ? 'Then say' : 'Say'}</Label>
+        <Typography
+          sx={{
+            fontFamily: headingFont,
+            fontWeight: 600,
+            fontSize: { xs: '1.5rem', lg: '1.8rem' },
+            lineHeight: 1.22,
+          }}
+        >
+          “{isAsking ? howManyQuestion : task.say}”
+        </Typography>
+        {task.thenSay && !isAsking && (
+          <Typography sx={{ fontFamily: headingFont, fontSize: '1.15rem', mt: 0.75 }}>
+            then “{task.thenSay}”
+          </Typography>
+        )}
+        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
+          {isAsking ? 'Ask once, as if you did not know.' : task.avoid}
+        </Typography>
+      </Box>
+      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.5 }}>
+        <Label>{phase === 'read' ? 'Then lay' : 'Lay'}</Label>
+        <Typography variant="h2">{describeSet({ ...plan, arrangement: task.arrangement })}</Typography>
+        <Typography variant="body2">
+          {task.lay}
+          {child.language !== 'en' && `; ${child.firstName} counts in ${languageName(child.language)}`}
+        </Typography>
+      </Box>
+      <Box
+        component="ul"
+        aria-label="Cautions"
+        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
+      >
+        {cautionsFor(plan.things, child, today).map((caution) => (
+          <Typography
+            component="li"
+            key={caution}
+            variant="body2"
+            sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
+          >
+            {caution}
+          </Typography>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function Label({ children }: { readonly children: string }) {
+  return (
+    <Typography variant="body2" color="text.secondary" component="p">
+      {children}
+    </Typography>
+  );
+}

@@ -1,0 +1,82 @@
+import { lastTap, type Word } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { palette, target } from '../app/theme.js';
+import type { KeyCommand } from './keys.js';
+import { NumberPad } from './NumberPad.js';
+import { openTry, type Phase, type Sitting } from './sitting.js';
+import { Slips } from './Slips.js';
+
+interface ThumbColumnProps {
+  readonly sitting: Sitting;
+  readonly phase: Phase;
+  readonly isOtherWord: boolean;
+  readonly onOtherWord: (word: Word | null) => void;
+  readonly onAnswer: (value: number | string | null) => void;
+  readonly onCommand: (command: KeyCommand) => void;
+}
+
+/** All that one thumb has to reach: the slips, the answer, undo, and going on. */
+export function ThumbColumn(props: ThumbColumnProps) {
+  const { sitting, phase, onCommand } = props;
+  return (
+    <>
+      <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
+        <Upper {...props} />
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
+        {phase === 'laying' && (
+          <Button sx={tall} onClick={() => onCommand('whole')}>
+            Counted all {sitting.plan.size}, no slip
+          </Button>
+        )}
+        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+          <Button sx={tall} onClick={() => onCommand('undo')} disabled={!sitting.isOpen}>
+            Undo
+          </Button>
+          {phase === 'counting' && (
+            <Button sx={{ ...tall, ...filled }} onClick={() => onCommand('how-many')}>
+              How many?
+            </Button>
+          )}
+        </Box>
+        {phase === 'counting' && (
+          <Button sx={tall} onClick={() => onCommand('finished')}>
+            Done counting
+          </Button>
+        )}
+        {phase === 'read' && (
+          <Button sx={{ ...tall, ...filled, minHeight: 72 }} onClick={() => onCommand('next')}>
+            Next try
+          </Button>
+        )}
+      </Box>
+    </>
+  );
+}
+
+function Upper({ sitting, phase, isOtherWord, onOtherWord, onAnswer, onCommand }: ThumbColumnProps) {
+  if (phase === 'read') return null;
+  if (isOtherWord) {
+    return <NumberPad title="The last word was" onSay={onOtherWord} onLeave={() => onOtherWord(null)} />;
+  }
+  if (phase === 'asked') {
+    return (
+      <NumberPad
+        title="The answer was"
+        onSay={onAnswer}
+        leaveWords="Gave no answer"
+        onLeave={() => onAnswer(null)}
+      />
+    );
+  }
+  return <Slips canMark={lastTap(openTry(sitting)?.events ?? []) !== undefined} onCommand={onCommand} />;
+}
+
+const tall = { minHeight: target.sitting, px: 1 } as const;
+const filled = {
+  bgcolor: palette.ink,
+  color: palette.gate,
+  borderColor: palette.ink,
+  '&:hover': { bgcolor: '#24423d' },
+} as const;

@@ -1,0 +1,117 @@
+import type { ChildPage, PresentAdult } from '@dotting/contract';
+import type { SittingId, TraceId } from '@dotting/core';
+import { formatISO } from 'date-fns/formatISO';
+import { v4 as uuid } from 'uuid';
+import { dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
+import { outbox } from '../outbox/outbox.js';
+import { after, openTry, type Action, type KeptSitting, type Now, type Sitting } from './sitting.js';
+
+/**
+ * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
+ * and from there sent: the screen never waits for either.
+ */
+export class SittingStore {
+  private sitting: Sitting;
+  private readonly listeners = new Set<() => void>();
+  private keeping: Promise<void> = Promise.resolve();
+  private failure: Error | null = null;
+
+  private constructor(sitting: Sitting) {
+    this.sitting = sitting;
+  }
+
+  /** Goes on with the adult's sitting with the child, or begins one. */
+  static async open(
+    adult: PresentAdult,
+    childId: string,
+    page: () => Promise<ChildPage>,
+  ): Promise<SittingStore> {
+    const key = sittingKey(adult.id, childId);
+    const kept = await keptSitting(key);
+    if (kept) return new SittingStore({ ...(await restore(kept)), presence: adult.presence });
+    const { child, next, metTasks } = await page();
+    const { task, set, why } = next;
+    return new SittingStore({
+      key,
+      id: uuid() as SittingId,
+      staffId: adult.id,
+      presence: adult.presence,
+      child,
+      metTasks,
+      plan: { task, size: set.size, things: set.things, why },
+      tries: [],
+      isOpen: false,
+    });
+  }
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  readonly read = (): Sitting => this.sitting;
+
+  /** What went wrong while keeping; the tries before it are safe. */
+  readonly readFailure = (): Error | null => this.failure;
+
+  dispatch(action: Action): void {
+    const before = this.sitting;
+    this.sitting = after(before, action, now());
+    if (this.sitting === before) return;
+    this.tellListeners();
+    this.keep(before, this.sitting);
+  }
+
+  /** Puts the sitting away once all of it is kept. A try still open is ended as interrupted. */
+  async close(): Promise<void> {
+    if (openTry(this.sitting)?.head.ended === null) this.dispatch({ kind: 'end', ended: 'interrupted' });
+    await this.keeping;
+    await dropSitting(this.sitting.key);
+    outbox.send();
+  }
+
+  private keep(before: Sitting, sitting: Sitting): void {
+    const changed = sitting.tries.at(-1);
+    const isChanged = changed && changed !== before.tries.at(-1);
+    const newFrom = before.tries.find((one) => one.id === changed?.id)?.events.length ?? 0;
+    const kept: KeptSitting = { ...sitting, tries: sitting.tries.map((one) => one.id) };
+    this.keeping = this.keeping
+      .then(async () => {
+        if (!isChanged) return keepStep(kept, null, [], 0);
+        const { events, ...step } = changed;
+        await keepStep(kept, step, events, newFrom);
+        outbox.send();
+      })
+      .catch((error: unknown) => {
+        this.failure = error instanceof Error ? error : new Error(String(error));
+        this.tellListeners();
+      });
+  }
+
+  private tellListeners(): void {
+    for (const listener of this.listeners) listener();
+  }
+}
+
+async function restore(kept: KeptSitting): Promise<Sitting> {
+  const tries = await Promise.all(kept.tries.map((id) => keptTry(id)));
+  return {
+    ...kept,
+    tries: tries.flatMap((one) => {
+      if (!one) return [];
+      const { id, head, revision, presence } = one.kept;
+      return [{ id, head, revision, presence, events: one.events }];
+    }),
+  };
+}
+
+function now(): Now {
+  const date = new Date();
+  return { ms: date.getTime(), iso: isoWithMs(date), newId: uuid() as TraceId };
+}
+
+/** formatISO with the milliseconds it leaves out. */
+function isoWithMs(date: Date): string {
+  const ms = String(date.getMilliseconds()).padStart(3, '0');
+  return formatISO(date).replace(/(?<=T\d\d:\d\d:\d\d)/, `.${ms}`);
+}

@@ -1,0 +1,133 @@
+import type { DueEntry, Room, TodayView, UnfinishedTry } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { Link, useOutletContext } from 'react-router';
+import { todayQuery } from '../api/queries.js';
+import { daysSince, sayAgo, sayDay, sayMoment } from '../app/days.js';
+import { Notice } from '../app/Notice.js';
+import { skillWords } from '../app/skills.js';
+import { palette } from '../app/theme.js';
+import { Waiting } from './Waiting.js';
+
+/** So many fit a morning; the rest are in the register. */
+const shown = 8;
+
+/** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
+export function TodayPage() {
+  const room = useOutletContext<Room | undefined>();
+  const { data, error, refetch } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+  if (!room) return <Notice>This site has no room yet. A room and its children come first.</Notice>;
+  if (error)
+    return (
+      <Notice onRetry={() => void refetch()}>
+        {error.message} A sitting under way goes on all the same.
+      </Notice>
+    );
+  if (!data) return null;
+  return (
+    <Box sx={{ maxWidth: 980 }}>
+      <Typography variant="h1">{sayDay(data.day)}</Typography>
+      <Typography color="text.secondary" sx={{ mb: 2 }}>
+        {room.name} · longest without a look first
+      </Typography>
+      <Waiting />
+      {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
+      {data.due.length === 0 ? (
+        <Notice>No children in this room yet.</Notice>
+      ) : (
+        <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+          {data.due.slice(0, shown).map((due) => (
+            <DueLine key={due.childId} due={due} today={data} />
+          ))}
+        </Box>
+      )}
+    </Box>
+  );
+}
+
+function nameOf(today: TodayView, childId: string): string {
+  return today.register.find((child) => child.id === childId)?.firstName ?? '';
+}
+
+function DueLine({ due, today }: { readonly due: DueEntry; readonly today: TodayView }) {
+  const name = nameOf(today, due.childId);
+  const lastLook = today.register.find((child) => child.id === due.childId)?.lastLook ?? null;
+  const forWhat =
+    due.skillLastLook === null
+      ? 'not looked at yet'
+      : `last ${sayAgo(daysSince(due.skillLastLook, today.day))} ago`;
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '120px 1fr auto',
+        gap: 2,
+        alignItems: 'center',
+        py: 1.1,
+        borderTop: `1px solid ${palette.sand}`,
+      }}
+    >
+      <Box>
+        <Typography
+          variant="h3"
+          component={Link}
+          to={`/children/${due.childId}`}
+          sx={{ color: 'inherit', textDecoration: 'none' }}
+        >
+          {name}
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          {lastLook === null ? 'no look yet' : sayAgo(daysSince(lastLook, today.day))}
+        </Typography>
+      </Box>
+      <Box>
+        <Typography>
+          {skillWords[due.skill].name},{' '}
+          <span style={{ color: palette.inkSoft }}>{forWhat.replace('today ago', 'today')}</span>
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          {due.why}
+        </Typography>
+      </Box>
+      <Button component={Link} to={`/sit/${due.childId}`} aria-label={`Sit down with ${name}`}>
+        Sit down
+      </Button>
+    </Box>
+  );
+}
+
+function Unfinished({
+  tries,
+  today,
+}: {
+  readonly tries: readonly UnfinishedTry[];
+  readonly today: TodayView;
+}) {
+  return (
+    <Box
+      component="section"
+      aria-label="Left unfinished"
+      sx={{
+        mb: 2,
+        bgcolor: palette.gate,
+        border: `1px solid ${palette.line}`,
+        borderRadius: '14px',
+        px: 2,
+        py: 1.25,
+      }}
+    >
+      {tries.map((one) => (
+        <Typography key={one.id} variant="body2" sx={{ py: 0.5 }}>
+          Left unfinished:{' '}
+          <Link to={`/sit/${one.childId}`} style={{ color: 'inherit', fontWeight: 700 }}>
+            {nameOf(today, one.childId)}
+          </Link>
+          , {one.title}, {one.recorder}, {sayMoment(one.startedAt)}
+        </Typography>
+      ))}
+    </Box>
+  );
+}

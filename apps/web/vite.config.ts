@@ -1,0 +1,30 @@
+import react from '@vitejs/plugin-react';
+import { defaultClientConditions, defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+export default defineConfig({
+  plugins: [
+    react(),
+    VitePWA({
+      // A new version waits until the app is closed, so that no sitting is interrupted by it.
+      registerType: 'prompt',
+      injectRegister: 'script-defer',
+      manifest: {
+        name: 'Dotting',
+        short_name: 'Dotting',
+        start_url: '/',
+        display: 'standalone',
+        background_color: '#fbf9f3',
+        theme_color: '#17302c',
+        icons: [{ src: 'dotting.svg', sizes: 'any', type: 'image/svg+xml' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg}', 'assets/*latin-wght-normal*.woff2'],
+        navigateFallbackDenylist: [/^\/api/],
+      },
+    }),
+  ],
+  resolve: { conditions: ['source', ...defaultClientConditions] },
+  build: { target: 'es2022' },
+  server: { host: '127.0.0.1', port: 5180, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4173' } },
+});
