@@ -1,3 +1,5 @@
+import 'reflect-metadata';
+
 export * from './signIn.js';
 export * from './here.js';
 export * from './events.js';

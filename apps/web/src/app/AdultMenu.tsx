@@ -25,7 +25,7 @@ export function AdultMenu() {
 
   return (
     <>
-      <Button onClick={(event) => setAnchor(event.currentTarget)} aria-haspopup="menu" sx={{ border: 0 }}>
+      <Button variant="text" onClick={(event) => setAnchor(event.currentTarget)} aria-haspopup="menu">
         {adult.firstName}
       </Button>
       <Menu

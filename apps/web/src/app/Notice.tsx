@@ -12,7 +12,7 @@ interface NoticeProps {
 export function Notice({ children, onRetry }: NoticeProps) {
   return (
     <Box role="status" sx={{ display: 'grid', gap: 2, justifyItems: 'start', py: 3 }}>
-      <Typography color="text.secondary">{children}</Typography>
+      <Typography color="textSecondary">{children}</Typography>
       {onRetry && <Button onClick={onRetry}>Try again</Button>}
     </Box>
   );

@@ -7,6 +7,7 @@ export const router = createBrowserRouter([
   {
     Component: Entrance,
     ErrorBoundary: NotHere,
+    HydrateFallback: () => null,
     children: [
       {
         Component: Frame,

@@ -12,9 +12,10 @@ import { languageName } from '../app/language.js';
 import { Notice } from '../app/Notice.js';
 import { skillWords } from '../app/skills.js';
 import { palette } from '../app/theme.js';
-import { DotLegend, DotLine, DotScale } from '../dotline/DotLine.js';
+import { DotLegend, DotScale } from '../dotline/DotLine.js';
 import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
+import { SkillLine } from './SkillLine.js';
 import { Tries } from './Tries.js';
 
 interface Opened {
@@ -37,11 +38,16 @@ function PageOf({ id }: { readonly id: ChildId }) {
     setOpened((before) => (before?.skill === skill && before.dot.n === dot.n ? undefined : { skill, dot }));
 
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 4 }}>
+    <Box sx={page}>
       <Box>
         <Heading page={data} />
         <Box
-          sx={{ display: 'grid', gridTemplateColumns: '210px auto 1fr', columnGap: 2, alignItems: 'center' }}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '170px auto 1fr',
+            columnGap: 2.5,
+            alignItems: 'center',
+          }}
         >
           <span />
           <DotScale upTo={20} />
@@ -62,16 +68,17 @@ function PageOf({ id }: { readonly id: ChildId }) {
           tries={opened ? data.tries.filter((one) => opened.dot.tries.includes(one.id)) : data.tries}
           title={opened ? titleOf(opened) : 'All tries, newest first'}
           onShowAll={opened && (() => setOpened(undefined))}
+          onStep={opened && ((by) => setOpened(stepped(data, opened, by)))}
         />
       </Box>
-      <Box>
+      <Box component="aside" sx={aside}>
         <Button
           component={Link}
           to={`/sit/${id}`}
           variant="contained"
           color="primary"
           fullWidth
-          sx={{ minHeight: 56, mb: 3 }}
+          sx={{ minHeight: 56 }}
         >
           Sit down with {data.child.firstName}
         </Button>
@@ -81,6 +88,22 @@ function PageOf({ id }: { readonly id: ChildId }) {
     </Box>
   );
 }
+
+/** Beside the skills where there is room for both, above them where there is not. */
+const page = {
+  display: 'grid',
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 260px' },
+  gap: { xs: 2, lg: 4 },
+} as const;
+
+const aside = {
+  order: { xs: -1, lg: 0 },
+  display: 'grid',
+  alignContent: 'start',
+  alignItems: 'start',
+  gridTemplateColumns: { xs: '180px 1fr 1fr', lg: '1fr' },
+  gap: 3,
+} as const;
 
 function Heading({ page }: { readonly page: Page }) {
   const { child } = page;
@@ -95,10 +118,10 @@ function Heading({ page }: { readonly page: Page }) {
     <Box sx={{ mb: 1.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
         <Typography variant="h1">{child.firstName}</Typography>
-        <Typography color="text.secondary">{facts.join(' · ')}</Typography>
+        <Typography color="textSecondary">{facts.join(' · ')}</Typography>
       </Box>
       {waiting.tries > 0 && (
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {waiting.tries === 1 ? 'A try' : `${waiting.tries} tries`} on this device not yet sent: not counted
           here yet.
         </Typography>
@@ -107,31 +130,12 @@ function Heading({ page }: { readonly page: Page }) {
   );
 }
 
-interface SkillLineProps {
-  readonly line: DotLineView;
-  readonly opened: number | undefined;
-  readonly onOpen: (dot: DotView) => void;
-}
-
-function SkillLine({ line, opened, onOpen }: SkillLineProps) {
-  const { name, plain } = skillWords[line.skill];
-  const cell = {
-    borderTop: `1px solid ${palette.sand}`,
-    alignSelf: 'stretch',
-    display: 'flex',
-    alignItems: 'center',
-  };
-  return (
-    <>
-      <Typography sx={{ ...cell, fontWeight: 700 }}>{name}</Typography>
-      <Box sx={{ ...cell, minHeight: 52 }}>
-        <DotLine dots={line.dots.slice(0, 20)} label={name} onOpen={onOpen} opened={opened} />
-      </Box>
-      <Typography variant="body2" color="text.secondary" sx={cell}>
-        {line.dots.every((dot) => dot.form === 'speck') ? 'nobody has looked' : plain}
-      </Typography>
-    </>
-  );
+/** The next number of the same skill that has tries, up or down the line; at its end, where it was. */
+function stepped({ lines }: Page, opened: Opened, by: 1 | -1): Opened {
+  const dots =
+    lines.find((line) => line.skill === opened.skill)?.dots.filter((dot) => dot.tries.length > 0) ?? [];
+  const at = dots.findIndex((dot) => dot.n === opened.dot.n);
+  return { ...opened, dot: dots[at + by] ?? opened.dot };
 }
 
 function titleOf({ skill, dot }: Opened): string {
@@ -140,13 +144,13 @@ function titleOf({ skill, dot }: Opened): string {
 
 function NextStep({ page: { next } }: { readonly page: Page }) {
   return (
-    <Box component="section" aria-label="Next step" sx={{ mb: 3 }}>
+    <Box component="section" aria-label="Next step">
       <Typography variant="h2" sx={{ mb: 1 }}>
         Next step
       </Typography>
       <Box sx={{ bgcolor: palette.gate, border: `1px solid ${palette.line}`, borderRadius: '14px', p: 2 }}>
         <Typography variant="h3">{next.title}</Typography>
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
           {next.why}
         </Typography>
       </Box>

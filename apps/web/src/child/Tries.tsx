@@ -12,19 +12,29 @@ interface TriesProps {
   readonly title: string;
   /** Present while only some of the tries are shown. */
   readonly onShowAll: (() => void) | undefined;
+  /** Goes to the next number with tries, up or down the line. */
+  readonly onStep: ((by: 1 | -1) => void) | undefined;
 }
 
 const atFirst = 6;
 
 /** Tries in words, newest first: what was put, what was read, who recorded it. */
-export function Tries({ tries, title, onShowAll }: TriesProps) {
+export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
   const [isLong, setIsLong] = useState(false);
   const shown = isLong ? tries : tries.slice(0, atFirst);
   return (
     <Box component="section" aria-label="Tries">
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 }}>
         <Typography variant="h2">{title}</Typography>
-        {onShowAll && <Button onClick={onShowAll}>Show all tries</Button>}
+        <Box sx={{ display: 'flex', gap: 1 }}>
+          {onStep && (
+            <>
+              <Button onClick={() => onStep(-1)}>Smaller</Button>
+              <Button onClick={() => onStep(1)}>Larger</Button>
+            </>
+          )}
+          {onShowAll && <Button onClick={onShowAll}>All tries</Button>}
+        </Box>
       </Box>
       {tries.length === 0 && <Notice>No tries yet. Sitting down for three minutes makes the first.</Notice>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
@@ -40,7 +50,7 @@ export function Tries({ tries, title, onShowAll }: TriesProps) {
               gap: 2,
             }}
           >
-            <Typography variant="body2" color="text.secondary">
+            <Typography variant="body2" color="textSecondary">
               {sayMoment(one.startedAt)}
               <br />
               {one.recorder}

@@ -28,7 +28,7 @@ export function DevicesPage() {
   return (
     <Box sx={{ maxWidth: 760 }}>
       <Typography variant="h1">Signed-in devices</Typography>
-      <Typography color="text.secondary" sx={{ mb: 2 }}>
+      <Typography color="textSecondary" sx={{ mb: 2 }}>
         A device signed out here stops at its next request, wherever it is.
         {waiting.tries > 0 && ' This one still has tries to send: let them go first.'}
       </Typography>
@@ -48,7 +48,7 @@ export function DevicesPage() {
           >
             <Typography sx={{ flex: 1 }}>
               Signed in by {device.signedInBy}, {sayMoment(device.signedInAt)}
-              <Typography component="span" variant="body2" color="text.secondary" sx={{ display: 'block' }}>
+              <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>
                 last seen {sayMoment(device.lastSeenAt)}
               </Typography>
             </Typography>

@@ -13,12 +13,13 @@ interface DotLineProps {
   readonly opened?: number | undefined;
 }
 
-const fiveGap = 1.7;
+const step = 2.7;
+const fiveGap = 1.9;
 
 /** Where a number's dot lies on the line, in radii from its beginning: a wider gap after each five. */
 export function placeOf(n: number): number {
   const index = Math.max(0, n - 1);
-  return 1.4 + index * 3.05 + Math.floor(index / 5) * fiveGap;
+  return 1.4 + index * step + Math.floor(index / 5) * fiveGap;
 }
 
 const wordFor: Record<DotForm, string> = {
@@ -62,7 +63,13 @@ export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLinePr
             })}
           >
             {canOpen && (
-              <rect x={-1.5 * radius} y={-height / 2} width={3 * radius} height={height} fill="transparent" />
+              <rect
+                x={(-step / 2) * radius}
+                y={-height / 2}
+                width={step * radius}
+                height={height}
+                fill="transparent"
+              />
             )}
             {opened === dot.n && canOpen && <circle r={radius * 1.5} fill={palette.sand} />}
             <Dot form={dot.form} radius={radius} />

@@ -43,6 +43,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
         minHeight: '100%',
         bgcolor: palette.ink,
         color: palette.gate,
+        '& *:focus-visible': { outlineColor: palette.sand },
         display: 'grid',
         placeItems: 'center',
         p: 3,

@@ -38,7 +38,7 @@ export default function SignInDevice() {
         sx={{ width: 'min(440px, 100%)', display: 'grid', gap: 2.5 }}
       >
         <Typography variant="h1">Dotting</Typography>
-        <Typography color="text.secondary">
+        <Typography color="textSecondary">
           Sign this device in, once. After that each adult comes and goes with a short code.
         </Typography>
         <TextField

@@ -4,14 +4,12 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { palette } from '../app/theme.js';
 import { Choice } from './Choice.js';
 import { PutRight } from './PutRight.js';
-import type { Plan, SittingTry } from './sitting.js';
+import type { SittingTry } from './sitting.js';
 
 interface AfterTryProps {
   readonly tried: SittingTry;
-  readonly plan: Plan;
   readonly onGesture: (gesture: Gesture) => void;
   readonly onEnded: (ended: Ended) => void;
   readonly onSetAside: (reason: string | null) => void;
@@ -25,8 +23,8 @@ const endings: readonly (readonly [Ended, string])[] = [
   ['interrupted', 'interrupted'],
 ];
 
-/** What the try showed, in one sentence that can be put right here; why the next one. */
-export function AfterTry({ tried, plan, onGesture, onEnded, onSetAside }: AfterTryProps) {
+/** What the try showed, in one sentence that can be put right here. */
+export function AfterTry({ tried, onGesture, onEnded, onSetAside }: AfterTryProps) {
   const [isPuttingRight, setIsPuttingRight] = useState(false);
   const { head, events } = tried;
   return (
@@ -34,14 +32,13 @@ export function AfterTry({ tried, plan, onGesture, onEnded, onSetAside }: AfterT
       sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2.5, alignContent: 'start', p: 1 }}
     >
       <Box>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           This try
         </Typography>
         <Typography sx={{ fontSize: '1.2rem', lineHeight: 1.45 }} role="status">
           {tellTry({ ...head, ended: head.ended ?? 'finished', events })}
         </Typography>
       </Box>
-      <Choice label="How it ended" value={head.ended} options={endings} onChoose={onEnded} />
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button onClick={() => setIsPuttingRight(!isPuttingRight)} aria-expanded={isPuttingRight}>
           Not so: put it right
@@ -50,14 +47,14 @@ export function AfterTry({ tried, plan, onGesture, onEnded, onSetAside }: AfterT
           <Button onClick={() => onSetAside(null)}>Let it count after all</Button>
         )}
       </Box>
-      {isPuttingRight && <PutRight tried={tried} onGesture={onGesture} />}
-      {head.setAside === undefined && <SetAside onSetAside={onSetAside} />}
-      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 2 }}>
-        <Typography variant="body2" color="text.secondary">
-          Why the next
-        </Typography>
-        <Typography>{plan.why}</Typography>
-      </Box>
+      {isPuttingRight ? (
+        <PutRight tried={tried} onGesture={onGesture} />
+      ) : (
+        <>
+          <Choice label="How it ended" value={head.ended} options={endings} onChoose={onEnded} />
+          {head.setAside === undefined && <SetAside onSetAside={onSetAside} />}
+        </>
+      )}
     </Box>
   );
 }
@@ -68,7 +65,7 @@ function SetAside({ onSetAside }: Pick<AfterTryProps, 'onSetAside'>) {
   const [reason, setReason] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         Set it aside: it stays on record and counts for nothing
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>

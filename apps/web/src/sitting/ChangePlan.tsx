@@ -27,7 +27,7 @@ export function ChangePlan({ plan, onLay, onDone }: ChangePlanProps) {
         column
       />
       <Box>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           How many things
         </Typography>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>

@@ -25,7 +25,7 @@ export function Choice<Value extends string>({
   const id = useId();
   return (
     <Box role="radiogroup" aria-labelledby={id}>
-      <Typography id={id} variant="body2" color="text.secondary">
+      <Typography id={id} variant="body2" color="textSecondary">
         {label}
       </Typography>
       <Box sx={{ display: 'flex', flexDirection: column ? 'column' : 'row', gap: 0.5 }}>
@@ -39,11 +39,11 @@ export function Choice<Value extends string>({
             sx={{
               flex: column ? undefined : 1,
               minWidth: 0,
-              px: 1,
-              fontSize: '0.92rem',
+              px: 0.5,
+              fontSize: { xs: '0.84rem', lg: '0.92rem' },
               fontWeight: 500,
               justifyContent: column ? 'flex-start' : 'center',
-              pl: column ? 2 : 1,
+              pl: column ? 2 : 0.5,
               '&[aria-checked=true]': { bgcolor: palette.ink, color: palette.gate, borderColor: palette.ink },
             }}
           >

@@ -8,9 +8,10 @@ import { keyTable } from './keys.js';
 export function KeyList({ onClose }: { readonly onClose: () => void }) {
   return (
     <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1 }}>
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Keys
-      </Typography>
+      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
+        <Typography variant="h2">Keys</Typography>
+        <Button onClick={onClose}>Back to the tray</Button>
+      </Box>
       <Box
         component="dl"
         sx={{
@@ -36,7 +37,6 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
           </Box>
         ))}
       </Box>
-      <Button onClick={onClose}>Back to the tray</Button>
     </Box>
   );
 }

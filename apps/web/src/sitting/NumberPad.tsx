@@ -24,7 +24,7 @@ export function NumberPad({ title, onSay, onLeave, leaveWords = 'Leave it' }: Nu
   };
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-      <Typography variant="body2" color="text.secondary">
+      <Typography variant="body2" color="textSecondary">
         {title}
       </Typography>
       <Box
@@ -36,7 +36,7 @@ export function NumberPad({ title, onSay, onLeave, leaveWords = 'Leave it' }: Nu
           <Button
             key={n}
             onClick={() => onSay(n)}
-            sx={{ minWidth: 0, px: 0, minHeight: target.usual, fontSize: '1.1rem' }}
+            sx={{ minWidth: 0, px: 0, minHeight: target.sitting, fontSize: '1.1rem' }}
           >
             {n}
           </Button>

@@ -14,19 +14,14 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flex: 1, minWidth: 0 }}>
       <Button
+        variant="text"
         disabled={events.length === 0}
         onPointerDown={() => onPeek(true)}
         onPointerUp={() => onPeek(false)}
         onPointerLeave={() => onPeek(false)}
         onPointerCancel={() => onPeek(false)}
         onContextMenu={(event) => event.preventDefault()}
-        sx={{
-          border: 0,
-          color: palette.inkSoft,
-          fontWeight: 500,
-          bgcolor: 'transparent',
-          touchAction: 'none',
-        }}
+        sx={{ color: palette.inkSoft, fontWeight: 500, touchAction: 'none' }}
       >
         Hold to peek
       </Button>

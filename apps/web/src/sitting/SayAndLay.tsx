@@ -35,7 +35,7 @@ export function SayAndLay({ sitting, phase }: SayAndLayProps) {
             then “{task.thenSay}”
           </Typography>
         )}
-        <Typography variant="body2" color="text.secondary" sx={{ mt: 0.75 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 0.75 }}>
           {isAsking ? 'Ask once, as if you did not know.' : task.avoid}
         </Typography>
       </Box>
@@ -69,7 +69,7 @@ export function SayAndLay({ sitting, phase }: SayAndLayProps) {
 
 function Label({ children }: { readonly children: string }) {
   return (
-    <Typography variant="body2" color="text.secondary" component="p">
+    <Typography variant="body2" color="textSecondary" component="p">
       {children}
     </Typography>
   );

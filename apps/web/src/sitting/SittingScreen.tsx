@@ -22,7 +22,7 @@ import { ThumbColumn } from './ThumbColumn.js';
 
 const helps: readonly (readonly [Help, string])[] = [
   ['none', 'none'],
-  ['encouraged', 'cheered on'],
+  ['encouraged', 'cheered'],
   ['prompted', 'prompted'],
   ['shown', 'shown'],
   ['guided', 'by hand'],
@@ -74,7 +74,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
       case 'whole':
         return phase === 'laying' ? wholeCount() : undefined;
       default:
-        if (isGoingOn) marks[one]();
+        if (isGoingOn || one === 'how-many') marks[one]();
     }
   };
   const wholeCount = (): void => gesture({ kind: 'whole', size: sitting.plan.size });
@@ -86,7 +86,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
     'started-again': () => gesture({ kind: 'started-again' }),
     'took-it-back': () => gesture({ kind: 'took-it-back' }),
     'other-word': () => setIsOtherWord(lastTap(open?.events ?? []) !== undefined),
-    'how-many': () => gesture({ kind: 'ask-how-many' }),
+    'how-many': () => open && gesture({ kind: 'ask-how-many' }),
     'did-not-know': () => gesture({ kind: 'answer', value: 'did-not-know' }),
     finished: () => dispatch({ kind: 'end', ended: 'finished' }),
     'stop-kindly': () => dispatch({ kind: 'end', ended: 'stopped-by-adult' }),
@@ -148,7 +148,15 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
       <Box
         component="section"
         aria-label="The tray"
-        sx={{ order: 1, display: 'flex', flexDirection: 'column', gap: 1.25, p: 2, minHeight: 0 }}
+        sx={{
+          order: 1,
+          borderInline: `1px solid ${palette.line}`,
+          display: 'flex',
+          flexDirection: 'column',
+          gap: 1.25,
+          p: 2,
+          minHeight: 0,
+        }}
       >
         {failure && (
           <Typography role="alert" sx={{ bgcolor: palette.brassPale, p: 1.5, borderRadius: '12px' }}>
@@ -162,7 +170,6 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
           <AfterTry
             key={open.id}
             tried={open}
-            plan={sitting.plan}
             onGesture={gesture}
             onEnded={(ended) => dispatch({ kind: 'end', ended })}
             onSetAside={(reason) => dispatch({ kind: 'set-aside', reason })}
@@ -179,8 +186,8 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
           <Peek events={open?.events ?? []} isPeeking={isPeeking} onPeek={setIsPeeking} />
           {phase !== 'read' && (
-            <Button onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
-              {byThing ? 'Thing by thing' : 'Whole tray is next'}
+            <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
+              Thing by thing
             </Button>
           )}
           <Button onClick={() => setShowsKeys(!showsKeys)} aria-label="Keys" sx={{ ...quiet, minWidth: 48 }}>
@@ -188,7 +195,13 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
           </Button>
         </Box>
         {open && (
-          <Box sx={{ display: 'grid', gridTemplateColumns: '5fr 3fr', gap: 2 }}>
+          <Box
+            sx={{
+              display: 'grid',
+              gridTemplateColumns: 'minmax(0, 5fr) minmax(0, 3fr)',
+              gap: { xs: 1, lg: 2 },
+            }}
+          >
             <Choice
               label="Help given"
               value={open.head.help}
@@ -203,7 +216,11 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
             />
           </Box>
         )}
-        {phase === 'laying' && <Typography color="text.secondary">Why this: {sitting.plan.why}</Typography>}
+        {!isGoingOn && (
+          <Typography color="textSecondary">
+            {open ? 'Why the next' : 'Why this'}: {sitting.plan.why}
+          </Typography>
+        )}
       </Box>
 
       <Box component="section" aria-label="Under the thumb" sx={{ ...column, order: isRight ? 2 : 0 }}>
@@ -225,7 +242,6 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
 
 const column = {
   bgcolor: palette.paper,
-  borderInline: `1px solid ${palette.line}`,
   p: 2,
   display: 'flex',
   flexDirection: 'column',
@@ -233,4 +249,8 @@ const column = {
 } as const;
 
 const foot = { flex: 1, minHeight: 56, px: 1 } as const;
-const quiet = { border: 0, color: palette.inkSoft, fontWeight: 500, bgcolor: 'transparent' } as const;
+const quiet = {
+  color: palette.inkSoft,
+  fontWeight: 500,
+  '&[aria-pressed=true]': { bgcolor: palette.sand, color: palette.ink },
+} as const;

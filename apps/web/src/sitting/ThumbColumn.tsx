@@ -1,4 +1,4 @@
-import { lastTap, type Word } from '@dotting/core';
+import { lastTap, settledEvents, type Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { palette, target } from '../app/theme.js';
@@ -19,6 +19,8 @@ interface ThumbColumnProps {
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export function ThumbColumn(props: ThumbColumnProps) {
   const { sitting, phase, onCommand } = props;
+  const wasAsked = settledEvents(openTry(sitting)?.events ?? []).some((event) => event.kind === 'ask');
+  const canAsk = phase === 'counting' || (phase === 'read' && !wasAsked);
   return (
     <>
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
@@ -30,12 +32,15 @@ export function ThumbColumn(props: ThumbColumnProps) {
             Counted all {sitting.plan.size}, no slip
           </Button>
         )}
-        <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 1 }}>
+        <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
           <Button sx={tall} onClick={() => onCommand('undo')} disabled={!sitting.isOpen}>
             Undo
           </Button>
-          {phase === 'counting' && (
-            <Button sx={{ ...tall, ...filled }} onClick={() => onCommand('how-many')}>
+          {canAsk && (
+            <Button
+              sx={{ ...tall, ...(phase === 'counting' && filled) }}
+              onClick={() => onCommand('how-many')}
+            >
               How many?
             </Button>
           )}

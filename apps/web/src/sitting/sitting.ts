@@ -113,10 +113,15 @@ function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   if (gesture.kind === 'undo') return afterUndo(sitting, now);
   const begun = sitting.isOpen ? sitting : begin(sitting, gesture, now);
   const recorded = withEvents(begun, (open) => record(soFar(open), gesture, momentOf(open, now)));
-  // The answer ends the try; it can be undone, and another answer given.
-  const isGoingOn = openTry(recorded)?.head.ended === null;
-  if (!isGoingOn) return planned(recorded);
-  return gesture.kind === 'answer' ? ended(recorded, 'finished') : recorded;
+  // A question opens the try again: the things still lie there.
+  if (gesture.kind === 'ask-how-many') return withHead(recorded, { ended: null });
+  if (openTry(recorded)?.head.ended !== null) return planned(recorded);
+  return endsTheTry(gesture, recorded.plan) ? ended(recorded, 'finished') : recorded;
+}
+
+/** An answer does, and a whole count entered in one tap where nothing is asked after it. */
+function endsTheTry(gesture: Gesture, plan: Plan): boolean {
+  return gesture.kind === 'answer' || (gesture.kind === 'whole' && taskOf(plan.task).thenSay === undefined);
 }
 
 /** Undo takes back the last step; in a try that has ended, first the ending, with the answer that ended it. */

@@ -29,7 +29,7 @@ export function TodayPage() {
   return (
     <Box sx={{ maxWidth: 980 }}>
       <Typography variant="h1">{sayDay(data.day)}</Typography>
-      <Typography color="text.secondary" sx={{ mb: 2 }}>
+      <Typography color="textSecondary" sx={{ mb: 2 }}>
         {room.name} · longest without a look first
       </Typography>
       <Waiting />
@@ -79,7 +79,7 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
         >
           {name}
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {lastLook === null ? 'no look yet' : sayAgo(daysSince(lastLook, today.day))}
         </Typography>
       </Box>
@@ -88,7 +88,7 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
           {skillWords[due.skill].name},{' '}
           <span style={{ color: palette.inkSoft }}>{forWhat.replace('today ago', 'today')}</span>
         </Typography>
-        <Typography variant="body2" color="text.secondary">
+        <Typography variant="body2" color="textSecondary">
           {due.why}
         </Typography>
       </Box>

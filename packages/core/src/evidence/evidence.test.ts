@@ -107,7 +107,7 @@ describe(nextStep, () => {
   test('answers a thing counted twice by moving them aside, a size down, and names the try', () => {
     const step = nextStep([traceOf({ happenings: twiceOfEight })]);
     expect(step).toMatchObject({ task: 'count-aside', title: '7 corks to move aside', tries: ['trace-1'] });
-    expect(step.why).toMatch(/8 corks in a row counted one twice.*moving each one aside/);
+    expect(step.why).toMatch(/8 corks in a row: counted one twice\. Try moving each one aside/);
   });
 
   test('answers counting again when asked with a cloth', () => {

@@ -32,7 +32,7 @@ export function nextInSitting(tries: readonly SittingTry[]): NextStep {
   if (before && before.task === last.task && slipped(before)) {
     return put(Math.max(1, size - easierBy), 'Two slips running: an easier one, to end well.');
   }
-  return put(size, `One slip at ${size} may be chance: the same once more.`);
+  return put(size, `${size} had a slip, which may be chance: the same once more.`);
 }
 
 function slipped(trace: SittingTry): boolean {

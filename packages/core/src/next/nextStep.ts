@@ -84,7 +84,7 @@ function stepAgainst(slip: SeenSlip, latest: readonly Trace[]): NextStep {
   const task = taskAgainst(slip.kind);
   const times =
     slip.traces.length === 1 ? '' : `, in ${slip.traces.length} of the last ${latest.length} tries`;
-  const why = `With ${describeSet(trace.set)} ${saw}${times}: try ${move}.`;
+  const why = `With ${describeSet(trace.set)}: ${saw}${times}. Try ${move}.`;
   return step(
     task,
     size,

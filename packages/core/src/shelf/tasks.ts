@@ -31,7 +31,7 @@ export const tasks: readonly Task[] = [
     say: 'Count these for me, and touch each one.',
     avoid: 'Wait. Say no number, and do not nod at one.',
     arrangement: 'row',
-    lay: 'in a row, a thumb’s width apart',
+    lay: 'a thumb’s width apart',
   },
   {
     id: 'count-aside',
@@ -39,7 +39,7 @@ export const tasks: readonly Task[] = [
     say: 'Count these, and move each one over here as you count it.',
     avoid: 'Show the place with an open hand. Move none yourself.',
     arrangement: 'movable',
-    lay: 'in a loose heap, room beside it to move them to',
+    lay: 'in a loose heap, with room beside it',
   },
   {
     id: 'how-many',
@@ -48,7 +48,7 @@ export const tasks: readonly Task[] = [
     thenSay: howManyQuestion,
     avoid: 'Ask once, as if you did not know. Leave the things as they are.',
     arrangement: 'row',
-    lay: 'in a row, a thumb’s width apart',
+    lay: 'a thumb’s width apart',
   },
 ];
 
