@@ -6,3 +6,4 @@ export * from './events.js';
 export * from './tries.js';
 export * from './children.js';
 export * from './refusal.js';
+export { orNull } from './validators.js';

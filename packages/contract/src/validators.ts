@@ -57,5 +57,8 @@ export const IsDay = validator(
   'a day of the calendar, as 2026-03-02',
 );
 
+/** Marks a field that may be null, for the API's description. */
+export const orNull = { mayBeNull: true };
+
 /** Null is a value of its own ("nobody has said"), unlike an absent field. */
-export const OrNull = (): PropertyDecorator => ValidateIf((_, value) => value !== null);
+export const OrNull = (): PropertyDecorator => ValidateIf((_, value) => value !== null, { context: orNull });

@@ -32,10 +32,11 @@ export class AttemptsService {
 
   private async begin(subject: string): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
-      await manager.query('INSERT IGNORE INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)', [
-        subject,
-        new Date(),
-      ]);
+      await manager.query(
+        `INSERT INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)
+         ON DUPLICATE KEY UPDATE subject = subject`,
+        [subject, new Date()],
+      );
       const attempt = await manager.findOneOrFail(Attempt, {
         where: { subject },
         lock: { mode: 'pessimistic_write' },

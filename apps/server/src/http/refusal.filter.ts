@@ -34,11 +34,10 @@ function refusalOf(error: unknown): Refusal {
   if (error instanceof RefusedException) {
     return { statusCode: error.getStatus(), message: error.message, fields: error.fields };
   }
-  if (error instanceof HttpException) {
-    return { statusCode: error.getStatus(), message: error.message, fields: [] };
-  }
-  if (isFastifyError(error) && error.statusCode >= 400 && error.statusCode < 500) {
-    return { statusCode: error.statusCode, message: wordsFor[error.code] ?? error.message, fields: [] };
+  if (error instanceof HttpException || isFastifyError(error)) {
+    const statusCode = error instanceof HttpException ? error.getStatus() : error.statusCode;
+    if (statusCode < 500) return { statusCode, message: wordsFor[statusCode] ?? error.message, fields: [] };
+    if (statusCode === 503) return { statusCode, message: error.message, fields: [] };
   }
   return {
     statusCode: 500,
@@ -47,13 +46,12 @@ function refusalOf(error: unknown): Refusal {
   };
 }
 
-const wordsFor: Record<string, string> = {
-  FST_ERR_CTP_BODY_TOO_LARGE: 'That is more than one request may hold. Send fewer events at a time.',
-  FST_ERR_CTP_INVALID_MEDIA_TYPE: 'Send the request as JSON.',
-  FST_ERR_CTP_EMPTY_JSON_BODY: 'The request is empty. Send it as JSON.',
-  FST_ERR_CTP_INVALID_JSON_BODY: 'The request is not well-formed JSON.',
+/** In place of what the framework says by itself. */
+const wordsFor: Record<number, string> = {
+  413: 'That is more than one request may hold. Send fewer events at a time.',
+  415: 'Send the request as JSON.',
 };
 
-function isFastifyError(error: unknown): error is { statusCode: number; code: string; message: string } {
+function isFastifyError(error: unknown): error is Error & { statusCode: number } {
   return error instanceof Error && 'statusCode' in error && typeof error.statusCode === 'number';
 }

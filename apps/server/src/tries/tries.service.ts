@@ -26,7 +26,10 @@ export class TriesService {
   async put(at: Pick<AtDevice, 'siteId'>, id: TraceId, put: PutTry): Promise<TryStored> {
     for (let retry = 0; ; retry++) {
       try {
-        return await this.dataSource.transaction((manager) => this.putWithin(manager, at, id, put));
+        // Read committed, so that after waiting for the try's lock its events are read as they now are.
+        return await this.dataSource.transaction('READ COMMITTED', (manager) =>
+          this.putWithin(manager, at, id, put),
+        );
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
       }
@@ -44,7 +47,8 @@ export class TriesService {
     if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
 
     const sent = rowOf(id, put);
-    await manager.createQueryBuilder().insert().into(Try).values(sent).orIgnore().execute();
+    // Updating nothing on a duplicate locks its row at once: two sendings wait for each other, not in a ring.
+    await manager.createQueryBuilder().insert().into(Try).values(sent).orUpdate(['id'], ['id']).execute();
     const kept = await manager.findOneOrFail(Try, { where: { id }, lock: { mode: 'pessimistic_write' } });
     checkSameTry(kept, sent);
     const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });

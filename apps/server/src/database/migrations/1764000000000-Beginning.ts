@@ -12,7 +12,7 @@ const tables = [
     name varchar(80) NOT NULL,
     PRIMARY KEY (id),
     INDEX room_site (site_id),
-    CONSTRAINT room_of_site FOREIGN KEY (site_id) REFERENCES site (id)
+    CONSTRAINT room_of_site FOREIGN KEY (site_id) REFERENCES site (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE staff (
     id uuid NOT NULL,
@@ -27,7 +27,7 @@ const tables = [
     PRIMARY KEY (id),
     INDEX staff_site (site_id),
     UNIQUE INDEX staff_email (email),
-    CONSTRAINT staff_of_site FOREIGN KEY (site_id) REFERENCES site (id)
+    CONSTRAINT staff_of_site FOREIGN KEY (site_id) REFERENCES site (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE device (
     id uuid NOT NULL,
@@ -41,8 +41,8 @@ const tables = [
     PRIMARY KEY (id),
     INDEX device_site (site_id),
     UNIQUE INDEX device_token (token_hash),
-    CONSTRAINT device_of_site FOREIGN KEY (site_id) REFERENCES site (id),
-    CONSTRAINT device_signed_in_by FOREIGN KEY (signed_in_by) REFERENCES staff (id)
+    CONSTRAINT device_of_site FOREIGN KEY (site_id) REFERENCES site (id) ON DELETE NO ACTION ON UPDATE NO ACTION,
+    CONSTRAINT device_signed_in_by FOREIGN KEY (signed_in_by) REFERENCES staff (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE presence (
     id uuid NOT NULL,
@@ -50,8 +50,8 @@ const tables = [
     staff_id uuid NOT NULL,
     since datetime(3) NOT NULL,
     PRIMARY KEY (id),
-    CONSTRAINT presence_at_device FOREIGN KEY (device_id) REFERENCES device (id),
-    CONSTRAINT presence_of_staff FOREIGN KEY (staff_id) REFERENCES staff (id)
+    CONSTRAINT presence_at_device FOREIGN KEY (device_id) REFERENCES device (id) ON DELETE NO ACTION ON UPDATE NO ACTION,
+    CONSTRAINT presence_of_staff FOREIGN KEY (staff_id) REFERENCES staff (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE attempt (
     subject varchar(100) NOT NULL,
@@ -73,8 +73,8 @@ const tables = [
     PRIMARY KEY (id),
     INDEX child_site (site_id),
     INDEX child_room (room_id),
-    CONSTRAINT child_of_site FOREIGN KEY (site_id) REFERENCES site (id),
-    CONSTRAINT child_in_room FOREIGN KEY (room_id) REFERENCES room (id)
+    CONSTRAINT child_of_site FOREIGN KEY (site_id) REFERENCES site (id) ON DELETE NO ACTION ON UPDATE NO ACTION,
+    CONSTRAINT child_in_room FOREIGN KEY (room_id) REFERENCES room (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE try (
     id uuid NOT NULL,
@@ -106,8 +106,8 @@ const tables = [
     revision int NOT NULL,
     PRIMARY KEY (id),
     INDEX try_child (child_id, started_at),
-    CONSTRAINT try_of_child FOREIGN KEY (child_id) REFERENCES child (id),
-    CONSTRAINT try_recorded_by FOREIGN KEY (recorded_by) REFERENCES staff (id)
+    CONSTRAINT try_of_child FOREIGN KEY (child_id) REFERENCES child (id) ON DELETE NO ACTION ON UPDATE NO ACTION,
+    CONSTRAINT try_recorded_by FOREIGN KEY (recorded_by) REFERENCES staff (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
   `CREATE TABLE try_event (
     try_id uuid NOT NULL,
@@ -116,7 +116,7 @@ const tables = [
     kind varchar(20) NOT NULL,
     facts json NOT NULL,
     PRIMARY KEY (try_id, seq),
-    CONSTRAINT event_of_try FOREIGN KEY (try_id) REFERENCES try (id)
+    CONSTRAINT event_of_try FOREIGN KEY (try_id) REFERENCES try (id) ON DELETE NO ACTION ON UPDATE NO ACTION
   )`,
 ];
 

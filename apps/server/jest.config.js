@@ -1,0 +1,27 @@
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/test'],
+  testMatch: ['**/*.test.ts'],
+  testTimeout: 30_000,
+  transform: {
+    '^.+\\.[tj]s$': [
+      '@swc/jest',
+      {
+        swcrc: false,
+        jsc: {
+          target: 'es2022',
+          keepClassNames: true,
+          parser: { syntax: 'typescript', decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: true, useDefineForClassFields: false },
+        },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  // NestJS and Fastify are ESM only, and Jest loads CommonJS.
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@nestjs|@fastify|light-my-request|file-type|cookie|content-disposition|@tokenizer|strtok3|token-types|uint8array-extras|@borewit)/)',
+  ],
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+};

@@ -1,0 +1,157 @@
+import { randomUUID } from 'node:crypto';
+import type { ChildPage, PresentAdult, TodayView } from '@dotting/contract';
+import { DataSource } from 'typeorm';
+import { apiDocument } from '../src/http/openApi.js';
+import { dataSourceOptions, openDatabase } from '../src/database/dataSource.js';
+import { DemoService } from '../src/demo/demo.service.js';
+import { children as demoChildren } from '../src/demo/nursery.js';
+import { Child } from '../src/children/child.entity.js';
+import { Try } from '../src/tries/try.entity.js';
+import { TryEvent } from '../src/tries/tryEvent.entity.js';
+import { counts, freshDatabase, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+
+let nursery: Awaited<ReturnType<typeof openNursery>>;
+let site: TestSite;
+let other: TestSite;
+let device: TestDevice;
+let adult: PresentAdult;
+
+beforeAll(async () => {
+  nursery = await openNursery();
+  site = await nursery.addSite('towpath');
+  other = await nursery.addSite('weir');
+  device = new TestDevice(nursery.app);
+  adult = await device.with(site.staff.practitioner);
+});
+
+afterAll(() => nursery.close());
+
+describe('the child’s page and today', () => {
+  test('a child nobody has looked at has specks only, a kind first step, and is due', async () => {
+    const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
+    expect(page.lines.flatMap((line) => line.dots).every((dot) => dot.form === 'speck')).toBe(true);
+    expect(page.next.title).toBe('3 corks in a row');
+    const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
+    expect(today.due).toMatchObject([{ childId: site.childId, skillLastLook: null }]);
+  });
+
+  test('a finished try shows at once; one still going on shows as unfinished only', async () => {
+    const id = randomUUID();
+    const put = putOf(adult, site.childId, { events: counts(1, 4) });
+    await device.ask('PUT', `tries/${id}`, put);
+    const unfinished: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
+    expect(unfinished.unfinished).toMatchObject([{ id, title: '4 corks in a row' }]);
+    expect(unfinished.register[0]!.lastLook).toBeNull();
+
+    await device.ask('PUT', `tries/${id}`, { ...put, ended: 'finished', revision: 1 });
+    const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
+    const row = page.lines.find((line) => line.skill === 'one-to-one-row')!;
+    expect(row.dots.find((dot) => dot.n === 4)).toEqual({ n: 4, form: 'half', tries: [id] });
+    const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
+    expect(today).toMatchObject({ unfinished: [], register: [{ lastLook: '2026-03-02' }] });
+  });
+
+  test('another site’s child, room and try are as if they were not there', async () => {
+    const theirs = new TestDevice(nursery.app);
+    const them = await theirs.with(other.staff.lead);
+    const id = randomUUID();
+    await theirs.ask('PUT', `tries/${id}`, putOf(them, other.childId));
+    for (const path of [`children/${other.childId}`, `rooms/${other.roomId}/today`, `tries/${id}`]) {
+      expect((await device.ask('GET', path)).status).toBe(404);
+      expect((await theirs.ask('GET', path)).status).toBe(200);
+    }
+  });
+
+  test('what is known of a child can be put right, but not by an assistant', async () => {
+    const change = { birthDate: '2022-02-28', mouths: false };
+    expect((await device.ask('PATCH', `children/${site.childId}`, change)).body).toMatchObject({
+      ...change,
+      firstName: 'Ottilie',
+    });
+    const assistants = new TestDevice(nursery.app);
+    await assistants.with(site.staff.assistant);
+    expect((await assistants.ask('PATCH', `children/${site.childId}`, { mouths: true })).status).toBe(403);
+    const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
+    expect(page.child).toMatchObject(change);
+    const back = await device.ask('PATCH', `children/${site.childId}`, { birthDate: null });
+    expect(back.body.birthDate).toBeNull();
+  });
+
+  test.each([
+    [{ birthDate: '2022-02-30' }, /birth date/],
+    [{ firstName: '' }, /first name/],
+    [{ mouths: 'sometimes' }, /mouths/],
+    [{ siteId: randomUUID() }, /siteId/],
+  ])('%j is refused by its field, and nothing changes', async (change, words) => {
+    const before = (await device.ask('GET', `children/${site.childId}`)).body.child;
+    const answer = await device.ask('PATCH', `children/${site.childId}`, change);
+    expect(answer.status).toBe(400);
+    expect(answer.body.message).toMatch(words);
+    expect((await device.ask('GET', `children/${site.childId}`)).body.child).toEqual(before);
+  });
+});
+
+describe('the database', () => {
+  test('entities and migrations agree, and the migrations can be undone', async () => {
+    const { url, drop } = await freshDatabase();
+    const dataSource = await openDatabase(url);
+    const { upQueries } = await dataSource.driver.createSchemaBuilder().log();
+    expect(upQueries.map((query) => query.query)).toEqual([]);
+    await dataSource.undoLastMigration();
+    const tables = await dataSource.query<object[]>('SHOW TABLES');
+    expect(tables).toHaveLength(1);
+    await dataSource.destroy();
+    await drop();
+  });
+
+  test('tables are never made up from the entities', () => {
+    expect(dataSourceOptions('mysql://a:b@127.0.0.1/c').synchronize).toBe(false);
+  });
+});
+
+describe('the demo nursery', () => {
+  test('loads into an empty database once, and begins again after a loading that was cut off', async () => {
+    const { url, drop } = await freshDatabase();
+    const empty = await openNurseryAt(url);
+    const demo = empty.get(DemoService);
+    const cutOff = demo.loadIfEmpty((done) => {
+      if (done === 20) throw new Error('pulled the plug');
+    });
+    await expect(cutOff).rejects.toThrow('pulled the plug');
+
+    let loaded = 0;
+    await demo.loadIfEmpty((done) => (loaded = done));
+    const { manager } = empty.get(DataSource);
+    expect(await manager.count(Child)).toBe(demoChildren.length);
+    expect(await manager.count(Try)).toBe(loaded);
+    expect(await manager.count(TryEvent)).toBeGreaterThan(3 * loaded);
+
+    let again = 0;
+    await demo.loadIfEmpty((done) => (again = done));
+    expect(again).toBe(0);
+    await empty.close();
+    await drop();
+  }, 90_000);
+});
+
+async function openNurseryAt(url: string) {
+  const { createApp } = await import('../src/app.js');
+  const app = await createApp({ databaseUrl: url, logs: false });
+  await app.init();
+  return app;
+}
+
+describe('the API’s description', () => {
+  test('has the shape of every request and answer, with what may be null said so', () => {
+    const { paths, components } = apiDocument(nursery.app);
+    expect(Object.keys(paths)).toContain('/api/tries/{id}');
+    const schemas = components!.schemas as Record<
+      string,
+      { properties: Record<string, object>; oneOf?: object[] }
+    >;
+    expect(schemas['PutTry']!.properties['ended']).toMatchObject({ nullable: true });
+    expect(schemas['EventBody']!.oneOf).toHaveLength(12);
+    const referred = JSON.stringify(paths).matchAll(/#\/components\/schemas\/(\w+)/g);
+    for (const [, name] of referred) expect(Object.keys(schemas)).toContain(name);
+  });
+});

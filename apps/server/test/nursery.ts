@@ -1,0 +1,169 @@
+import { randomBytes, randomUUID } from 'node:crypto';
+import type { PresentAdult, PutTry, Role, TraceEventBody } from '@dotting/contract';
+import type { ChildId, SittingId, StaffId } from '@dotting/core';
+import type { NestFastifyApplication } from '@nestjs/platform-fastify';
+import { hash } from '@node-rs/argon2';
+import { createConnection } from 'mysql2/promise';
+import { DataSource } from 'typeorm';
+import { createApp } from '../src/app.js';
+import { Child } from '../src/children/child.entity.js';
+import { Room } from '../src/site/room.entity.js';
+import { Site } from '../src/site/site.entity.js';
+import { Staff } from '../src/site/staff.entity.js';
+
+export const password = 'a-windlass-in-the-reeds';
+export const code = '4711';
+
+/** A database of the test's own, on the server that the test command started. */
+export async function freshDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
+  const server = new URL(process.env['TEST_DATABASE_URL'] ?? missing('TEST_DATABASE_URL'));
+  const name = `dotting_test_${randomBytes(6).toString('hex')}`;
+  const admin = await createConnection({ uri: server.href });
+  await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+  const url = new URL(server);
+  url.pathname = `/${name}`;
+  return {
+    url: url.href,
+    drop: async () => {
+      await admin.query(`DROP DATABASE ${name}`);
+      await admin.end();
+    },
+  };
+}
+
+function missing(name: string): never {
+  throw new Error(`${name} is not set: run the tests with npm test`);
+}
+
+export interface TestSite {
+  readonly id: string;
+  readonly roomId: string;
+  readonly childId: ChildId;
+  readonly staff: Record<Role, { readonly id: StaffId; readonly email: string }>;
+}
+
+/** The app on a database of its own, with sites to try it on. */
+export async function openNursery() {
+  const { url, drop } = await freshDatabase();
+  const app = await createApp({ databaseUrl: url, logs: false });
+  await app.init();
+  await app.getHttpAdapter().getInstance().ready();
+  const dataSource = app.get(DataSource);
+  const hashes = { passwordHash: await hash(password), codeHash: await hash(code) };
+  return {
+    app,
+    dataSource,
+    addSite: (name: string) => addSite(dataSource, name, hashes),
+    close: async () => {
+      await app.close();
+      await drop();
+    },
+  };
+}
+
+async function addSite(
+  { manager }: DataSource,
+  name: string,
+  hashes: Pick<Staff, 'passwordHash' | 'codeHash'>,
+): Promise<TestSite> {
+  const id = randomUUID();
+  const roomId = randomUUID();
+  const childId = randomUUID() as ChildId;
+  await manager.insert(Site, { id, name });
+  await manager.insert(Room, { id: roomId, siteId: id, name: 'Lower Pound' });
+  await manager.insert(Child, {
+    id: childId,
+    siteId: id,
+    roomId,
+    firstName: 'Ottilie',
+    lastName: 'Ferry',
+    birthDate: null,
+    mouths: null,
+    hand: null,
+    allergies: '',
+    language: 'en',
+  });
+  const addStaff = async (role: Role) => {
+    const staff = { id: randomUUID() as StaffId, email: `${role}@${name}.example` };
+    const names = { firstName: role, lastName: name };
+    await manager.insert(Staff, { ...staff, ...names, siteId: id, role, thumb: 'right', ...hashes });
+    return staff;
+  };
+  const staff = {
+    lead: await addStaff('lead'),
+    practitioner: await addStaff('practitioner'),
+    assistant: await addStaff('assistant'),
+  };
+  return { id, roomId, childId, staff };
+}
+
+type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
+
+/** A device talking to the app, with its cookie. */
+export class TestDevice {
+  private cookie = '';
+
+  constructor(private readonly app: NestFastifyApplication) {}
+
+  async ask(method: Method, path: string, body?: object | string) {
+    const response = await this.app.inject({
+      method,
+      url: `/api/${path}`,
+      headers: {
+        ...(this.cookie && { cookie: this.cookie }),
+        ...(body !== undefined && { 'content-type': 'application/json' }),
+      },
+      ...(body !== undefined && { payload: body }),
+    });
+    const set = response.headers['set-cookie'];
+    if (typeof set === 'string') this.cookie = set.split(';')[0]!;
+    return {
+      status: response.statusCode,
+      headers: response.headers,
+      body: response.body === '' ? undefined : response.json(),
+    };
+  }
+
+  signIn(email: string, given = password) {
+    return this.ask('POST', 'device', { email, password: given });
+  }
+
+  /** Signs the device in and lets the adult come in. */
+  async with(staff: { readonly id: StaffId; readonly email: string }): Promise<PresentAdult> {
+    await this.signIn(staff.email);
+    return (await this.ask('POST', 'adult', { staffId: staff.id, code })).body;
+  }
+}
+
+/** A try under way, recorded by the adult: four corks in a row. */
+export function putOf(adult: PresentAdult, childId: ChildId, facts: Partial<PutTry> = {}): PutTry {
+  return {
+    childId,
+    sittingId: randomUUID() as SittingId,
+    recordedBy: adult.id,
+    presence: adult.presence,
+    startedAt: '2026-03-02T09:30:00.000+01:00',
+    task: 'count-row',
+    language: 'en',
+    set: { size: 4, things: 'cork', arrangement: 'row' },
+    start: 1,
+    direction: 1,
+    help: 'none',
+    answeredBy: 'alone',
+    firstTime: false,
+    ended: null,
+    revision: 0,
+    events: [],
+    ...facts,
+  };
+}
+
+/** Counts from one word to another, each with a touch. */
+export function counts(from: number, to: number): TraceEventBody[] {
+  return Array.from({ length: to - from + 1 }, (_, i) => ({
+    seq: from + i - 1,
+    t: 1000 * (from + i),
+    kind: 'count' as const,
+    word: from + i,
+  }));
+}
