@@ -45,6 +45,11 @@ export default tseslint.config(
   js.configs.recommended,
   tseslint.configs.recommended,
   { files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'], ...typed },
+  // Playwright reads the fixtures a fixture needs from its first argument, which may be empty.
+  {
+    files: ['e2e/**/*.ts'],
+    rules: { 'no-empty-pattern': ['error', { allowObjectPatternsAsParameters: true }] },
+  },
   { files: ['packages/core/src/**/*.ts'], ignores: ['**/*.test.ts', '**/*.bench.ts'], rules: pureCore },
   {
     files: ['packages/contract/src/**/*.ts', 'apps/web/src/**/*.{ts,tsx}'],

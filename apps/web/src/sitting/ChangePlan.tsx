@@ -42,6 +42,8 @@ export function ChangePlan({ plan, onLay, onDone }: ChangePlanProps) {
           <Typography
             sx={{ fontSize: '1.6rem', minWidth: 56, textAlign: 'center', fontWeight: 700 }}
             aria-live="polite"
+            aria-label="How many to lay"
+            role="status"
           >
             {plan.size}
           </Typography>

@@ -1,0 +1,110 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomBytes } from 'node:crypto';
+import { once } from 'node:events';
+import net from 'node:net';
+import path from 'node:path';
+import { createConnection, type Connection, type RowDataPacket } from 'mysql2/promise';
+
+const root = path.resolve(import.meta.dirname, '..');
+
+export interface StoredEvent {
+  readonly seq: number;
+  readonly kind: string;
+  readonly word?: number | string;
+  readonly item?: number | string;
+  readonly value?: number | string | null;
+  readonly of?: number;
+}
+
+/** The built app on a database of its own with the demo nursery; it can be killed and started again. */
+export class App {
+  private server: ChildProcess | undefined;
+
+  private constructor(
+    readonly url: string,
+    private readonly port: number,
+    private readonly databaseUrl: string,
+    private readonly database: Connection,
+  ) {}
+
+  static async open(): Promise<App> {
+    const given = process.env['TEST_DATABASE_URL'];
+    if (!given) throw new Error('TEST_DATABASE_URL is not set: run the tests with npm test');
+    const name = `dotting_e2e_${randomBytes(6).toString('hex')}`;
+    const database = await createConnection({ uri: given });
+    await database.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
+    await database.changeUser({ database: name });
+    const databaseUrl = new URL(given);
+    databaseUrl.pathname = `/${name}`;
+    const port = await freePort();
+    const app = new App(`http://127.0.0.1:${port}`, port, databaseUrl.href, database);
+    await app.start();
+    return app;
+  }
+
+  async start(): Promise<void> {
+    const server = spawn(process.execPath, ['apps/server/dist/main.js'], {
+      cwd: root,
+      stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
+      env: {
+        ...process.env,
+        DATABASE_URL: this.databaseUrl,
+        PORT: String(this.port),
+        WEB_FOLDER: path.join(root, 'apps/web/dist'),
+      },
+    });
+    this.server = server;
+    await new Promise<void>((resolve, reject) => {
+      server.on('message', (news: { kind: string }) => {
+        if (news.kind === 'ready') resolve();
+      });
+      server.on('exit', (code) => reject(new Error(`The server ended (${code}) before it was ready`)));
+    });
+  }
+
+  /** As a power cut would: no goodbye. */
+  async kill(): Promise<void> {
+    const ended = once(this.server!, 'exit');
+    this.server!.kill('SIGKILL');
+    await ended;
+  }
+
+  async close(): Promise<void> {
+    if (this.server?.exitCode === null && this.server.signalCode === null) await this.kill();
+    await this.database.query(`DROP DATABASE ${this.database.config.database}`);
+    await this.database.end();
+  }
+
+  /** The events stored of the child's latest try, as they are in the database. */
+  async eventsOfLatestTry(firstName: string): Promise<StoredEvent[]> {
+    const [rows] = await this.database.query<RowDataPacket[]>(
+      `SELECT seq, kind, facts FROM try_event WHERE try_id = (
+         SELECT try.id FROM try JOIN child ON child.id = try.child_id
+         WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT 1)
+       ORDER BY seq`,
+      [firstName],
+    );
+    return rows.map(({ seq, kind, facts }) => ({
+      seq,
+      kind,
+      ...(typeof facts === 'string' ? JSON.parse(facts) : facts),
+    }));
+  }
+
+  async countTries(firstName: string): Promise<number> {
+    const [rows] = await this.database.query<RowDataPacket[]>(
+      'SELECT COUNT(*) AS n FROM try JOIN child ON child.id = try.child_id WHERE child.first_name = ?',
+      [firstName],
+    );
+    return Number(rows[0]!['n']);
+  }
+}
+
+async function freePort(): Promise<number> {
+  const server = net.createServer().listen(0, '127.0.0.1');
+  await once(server, 'listening');
+  const { port } = server.address() as net.AddressInfo;
+  server.close();
+  await once(server, 'close');
+  return port;
+}

@@ -1,0 +1,77 @@
+import { expect, expectAllSent, lay, openChild, press, sitDown, tap, test } from './sitting.js';
+
+test('from signing in to the child’s page: eight corks, one counted twice, the last word as answer', async ({
+  app,
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Wren', 8);
+  await expect(page.getByText('Wren has no birth date')).toBeHidden();
+  await expect(page.getByText(/Wren is under three/)).toBeVisible();
+  await tap(page, 5);
+  await press(page, 'That one again');
+  await tap(page, 4);
+  await press(page, 'How many?');
+  await expect(page.getByText('“How many are there?”')).toBeVisible();
+  await press(page, '9');
+
+  const told =
+    'Of 8 corks, counted one twice; the words ran in order to 9; asked how many, gave the last word, 9: the last-word rule.';
+  await expect(page.getByText(told)).toBeVisible();
+  await press(page, 'End here');
+
+  await expect(page.getByRole('heading', { name: 'Wren', exact: true })).toBeVisible();
+  await expect(page.getByText(told)).toBeVisible();
+  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
+  await expect(row.getByRole('button', { name: '8: not there yet, 1 try' })).toBeVisible();
+  const lastWord = page.getByRole('group', { name: 'Last word says how many' });
+  await expect(lastWord.getByRole('button', { name: 'comes and goes, 1 try' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Next step' })).toContainText(
+    'counted one twice. Try moving each one aside',
+  );
+
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Wren');
+  expect(events.map(({ kind, word, value }) => [kind, word ?? value])).toEqual([
+    ...[1, 2, 3, 4, 5].map((word) => ['count', word]),
+    ['amend', undefined],
+    ...[6, 7, 8, 9].map((word) => ['count', word]),
+    ['ask', undefined],
+    ['answer', 9],
+  ]);
+});
+
+test('a dot opens the tries it rests on', async ({ signedIn: page }) => {
+  await openChild(page, 'Caspar');
+  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
+  const dot = row.getByRole('button', { name: /^4: / });
+  const tries = Number(/(\d+) tr/.exec((await dot.getAttribute('aria-label'))!)![1]);
+  await dot.click();
+  const shown = page.getByRole('region', { name: 'Tries' });
+  await expect(shown.getByRole('heading')).toHaveText('One-to-one, in a row, at 4');
+  await expect(shown.getByRole('listitem').filter({ hasText: /^.*\b4 / })).toHaveCount(Math.min(tries, 6));
+});
+
+test('today says who has waited longest, and an unfinished try is found again', async ({
+  signedIn: page,
+}) => {
+  await expect(
+    page
+      .getByRole('listitem')
+      .first()
+      .getByRole('button', { name: 'Sit down' })
+      .or(page.getByRole('link', { name: /Sit down with/ }).first()),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'Sit down with Nadia' }).click();
+  await lay(page, 4, 'Count a row', 'shells');
+  await tap(page, 2);
+  await expectAllSent(page);
+  await page.goto('/');
+  const unfinished = page.getByRole('region', { name: 'Left unfinished' });
+  await expect(unfinished).toContainText('Nadia, 4 shells in a row, Tomasz');
+  await unfinished.getByRole('link', { name: 'Nadia' }).click();
+  await tap(page, 2);
+  await press(page, 'Done counting');
+  await expect(
+    page.getByText('One word and one touch to each of 4 shells; the words ran in order to 4.'),
+  ).toBeVisible();
+});

@@ -1,0 +1,219 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, expectAllSent, mirror, openChild, press, sitDown, tap, test } from './sitting.js';
+
+test('a whole sitting by keyboard alone', async ({ app, signedIn: page }) => {
+  await sitDown(page, 'Abeni', 4);
+  const keys = async (...pressed: string[]) => {
+    for (const key of pressed) await page.keyboard.press(key);
+  };
+  await keys('Space', 'Space', 'w', 'Space', 'Space', 'Space', 'b', 'Space', 'u', 'Space', 'h');
+  await expect(page.getByText('The answer was')).toBeVisible();
+  await keys('d');
+  await expect(
+    page.getByText(/^Of 4 corks, said a word with no touch.*asked how many, did not know\.$/),
+  ).toBeVisible();
+  await keys('Space');
+  await expect(mirror(page)).toBeVisible();
+  await keys('1');
+  await expect(page.getByText(/^One word and one touch to each of 4 corks/)).toBeVisible();
+  await keys('?');
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+  await expectAllSent(page);
+  expect(await app.eventsOfLatestTry('Abeni')).toHaveLength(4);
+});
+
+test('undo takes back any number of steps, back to the empty tray', async ({ app, signedIn: page }) => {
+  await sitDown(page, 'Abeni', 5);
+  await tap(page, 3);
+  await press(page, 'Touch, no word');
+  await press(page, 'How many?');
+  for (let i = 0; i < 5; i++) await press(page, 'Undo');
+  await tap(page, 1);
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Abeni');
+  expect(events.filter((event) => event.kind === 'undo').map((event) => event.of)).toEqual([4, 3, 2, 1, 0]);
+  expect(events.at(-1)).toMatchObject({ kind: 'count', word: 1 });
+});
+
+test('thing by thing, touching one twice is counting it twice', async ({ app, signedIn: page }) => {
+  await sitDown(page, 'Caspar', 3);
+  await press(page, 'Thing by thing');
+  const tray = page.getByRole('button', { name: /touch the thing the child touched/ });
+  const { width, height } = (await tray.boundingBox())!;
+  for (const at of [0.5, 0.5, 0.64]) await tray.click({ position: { x: at * width, y: height / 2 } });
+  await press(page, 'Done counting');
+  await expect(
+    page.getByText('Of 3 corks, counted one twice and left 1 out; the words ran in order to 3.'),
+  ).toBeVisible();
+  await expectAllSent(page);
+  expect((await app.eventsOfLatestTry('Caspar')).map((event) => event.item)).toEqual([1, 1, 2]);
+});
+
+test('a reading is put right where it is shown, and the first record is kept', async ({
+  app,
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Dilys', 3);
+  await tap(page, 3);
+  await press(page, 'Done counting');
+  await press(page, 'Not so: put it right');
+  await press(page, '3');
+  await press(page, 'Said something else …');
+  await page.getByLabel('Another number, or the word as it was heard').fill('fiveteen');
+  await press(page, 'Said');
+  await expect(
+    page.getByText(/in the words put “fiveteen” where another number belongs, after 2/),
+  ).toBeVisible();
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Dilys');
+  expect(events.map((event) => event.kind)).toEqual(['count', 'count', 'count', 'amend']);
+  expect(events[2]).toMatchObject({ word: 3 });
+});
+
+test('a try set aside counts for nothing on the child’s page', async ({ signedIn: page }) => {
+  await sitDown(page, 'Jory', 9, 'Count a row', 'wooden boats');
+  await tap(page, 9);
+  await press(page, 'Done counting');
+  await press(page, 'the tray was bumped');
+  await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
+  await press(page, 'End here');
+  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
+  await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
+  await expect(row.getByRole('button', { name: /^9: / })).toHaveCount(0);
+});
+
+test('the screen counts nothing along and tells no right from wrong', async ({ signedIn: page }) => {
+  await sitDown(page, 'Farid', 5);
+  const look = async () => ({
+    text: await page.locator('main').innerText(),
+    tray: await mirror(page).innerHTML(),
+  });
+  await tap(page, 1);
+  await expectAllSent(page);
+  const afterOne = await look();
+  await tap(page, 6);
+  await expectAllSent(page);
+  expect(await look()).toEqual(afterOne);
+  await page.getByRole('button', { name: 'Hold to peek' }).hover();
+  await page.mouse.down();
+  await expect(page.getByText('1 2 3 4 5 6 7')).toBeVisible();
+  await page.mouse.up();
+  await expect(page.getByText('1 2 3 4 5 6 7')).toBeHidden();
+});
+
+test('no birth date is treated as under three and as mouthing until someone says otherwise', async ({
+  signedIn: page,
+}) => {
+  await openChild(page, 'Jory');
+  const about = page.getByRole('region', { name: 'About Jory' });
+  await expect(about).toContainText(
+    'Taken as under three and as mouthing things until someone says otherwise.',
+  );
+  await sitDown(page, 'Jory', 4);
+  const cautions = page.getByRole('list', { name: 'Cautions' });
+  await expect(cautions).toContainText(
+    'Choking: corks are small. Jory has no birth date here, so is taken as under three.',
+  );
+  await press(page, 'Leave');
+  await about.getByRole('button', { name: 'Put right' }).click();
+  await about.getByLabel('Birth date').fill('2021-06-01');
+  await about.getByLabel('Things in the mouth').click();
+  await page.getByRole('option', { name: 'does not' }).click();
+  await about.getByRole('button', { name: 'Keep' }).click();
+  await expect(about).toContainText('Does not mouth things.');
+  await sitDown(page, 'Jory', 4);
+  await expect(cautions).toContainText('Small parts: stay with corks while they are out.');
+  await expect(cautions).not.toContainText('Choking');
+});
+
+test.describe('with the left thumb', () => {
+  test.use({ adult: 'Ngozi' });
+
+  test('the slips lie at the left', async ({ signedIn: page }) => {
+    await sitDown(page, 'Ines', 6);
+    const thumb = (await page.getByRole('region', { name: 'Under the thumb' }).boundingBox())!;
+    const say = (await page.getByRole('region', { name: 'Say and lay' }).boundingBox())!;
+    expect(thumb.x).toBe(0);
+    expect(say.x).toBeGreaterThan(600);
+  });
+});
+
+/** Names of the parts that hold more than they show. */
+const overflowing = (page: Page): Promise<string[]> =>
+  page.evaluate(() =>
+    [document.documentElement, ...document.querySelectorAll('main *')]
+      .filter((part) => !part.closest('svg, fieldset') && getComputedStyle(part).overflow !== 'visible')
+      .filter((part) => part.scrollHeight > part.clientHeight + 1 && part.clientHeight > 0)
+      .map((part) => `${part.tagName} ${part.textContent?.slice(0, 40)}`),
+  );
+
+for (const [width, height] of [
+  [1280, 800],
+  [1024, 768],
+] as const) {
+  test(`nothing scrolls in the sitting at ${width}×${height}`, async ({ signedIn: page }) => {
+    await page.setViewportSize({ width, height });
+    await sitDown(page, 'Lowri', 20, 'Count, moving each aside', 'acorn cups');
+    expect(await overflowing(page)).toEqual([]);
+    await tap(page, 20);
+    expect(await overflowing(page)).toEqual([]);
+    await press(page, 'How many?');
+    expect(await overflowing(page)).toEqual([]);
+    await press(page, '20');
+    await expect(page.getByText(/^One word and one touch to each of 20/)).toBeVisible();
+    expect(await overflowing(page)).toEqual([]);
+  });
+}
+
+test('every view passes the automated accessibility checks, contrast among them', async ({
+  app,
+  signedIn: page,
+  browser,
+}) => {
+  const check = async (view: Page) => {
+    const { violations } = await new AxeBuilder({ page: view })
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa'])
+      .analyze();
+    expect(
+      violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' ')}`),
+    ).toEqual([]);
+  };
+  await check(page);
+  await openChild(page, 'Ines');
+  await expect(page.getByText('Next step')).toBeVisible();
+  await check(page);
+  await sitDown(page, 'Ines', 8);
+  await tap(page, 2);
+  await check(page);
+  await press(page, 'How many?');
+  await check(page);
+  await press(page, '8');
+  await check(page);
+  const fresh = await (await browser.newContext()).newPage();
+  await fresh.goto(app.url);
+  await expect(fresh.getByLabel('E-mail')).toBeVisible();
+  await check(fresh);
+  await fresh.close();
+});
+
+test('wrong input is answered by its field, in words', async ({ app, browser }) => {
+  const page = await browser.newPage();
+  await page.goto(app.url);
+  await page.getByLabel('E-mail').fill('nonsense');
+  await press(page, 'Sign this device in');
+  await expect(page.getByText('Enter the e-mail address as name@place.example.')).toBeVisible();
+  await expect(page.getByText('Enter the password.')).toBeVisible();
+  await page.getByLabel('E-mail').fill('orla@pennywater.example');
+  await page.getByLabel('Password').fill('not this');
+  await press(page, 'Sign this device in');
+  await expect(page.getByRole('alert')).toHaveText('That e-mail address and password do not go together.');
+  await page.close();
+});
+
+test('an address that leads nowhere says so', async ({ signedIn: page }) => {
+  await page.goto('/children/00000000-0000-4000-8000-000000000000');
+  await expect(page.getByText('There is no such child at this site.')).toBeVisible();
+  await page.goto('/nowhere');
+  await expect(page.getByText('The address leads nowhere. Today shows who is due.')).toBeVisible();
+});

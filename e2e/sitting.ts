@@ -1,0 +1,81 @@
+import { test as base, expect, type Locator, type Page } from '@playwright/test';
+import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
+import { App } from './app.js';
+
+/** Every test has the app, signed in, with an adult at it. */
+export const test = base.extend<{ signedIn: Page; adult: string }, { app: App }>({
+  app: [
+    // Playwright reads the names of the fixtures needed from the first argument.
+    async ({}, use) => {
+      const app = await App.open();
+      await use(app);
+      await app.close();
+    },
+    { scope: 'worker', timeout: 120_000 },
+  ],
+  baseURL: async ({ app }, use) => use(app.url),
+  adult: ['Tomasz', { option: true }],
+  signedIn: async ({ page, adult }, use) => {
+    await page.goto('/');
+    await page.getByLabel('E-mail').fill(emailOf(adults[0]!));
+    await page.getByLabel('Password').fill(demoPassword);
+    await page.getByRole('button', { name: 'Sign this device in' }).click();
+    await comeIn(page, adult);
+    await use(page);
+  },
+});
+
+export { expect };
+
+/** Chooses the name and types the code; leaves it to the caller to wait for what then shows. */
+export async function comeIn(page: Page, firstName: string): Promise<void> {
+  const adult = adults.find((one) => one.firstName === firstName)!;
+  await page.getByRole('button', { name: firstName, exact: true }).click();
+  await page.keyboard.type(adult.code);
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Who is here?')).toBeHidden();
+}
+
+/** From the register to a laid tray. */
+export async function sitDown(
+  page: Page,
+  child: string,
+  size: number,
+  task = 'Count a row',
+  things = 'corks',
+) {
+  await openChild(page, child);
+  await page.getByRole('link', { name: `Sit down with ${child}` }).click();
+  await lay(page, size, task, things);
+}
+
+export async function openChild(page: Page, child: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: child }).click();
+  await expect(page.getByRole('heading', { name: child, exact: true })).toBeVisible();
+}
+
+export async function lay(page: Page, size: number, task: string, things: string): Promise<void> {
+  await page.getByRole('button', { name: 'Change …' }).click();
+  await page.getByRole('radio', { name: task }).click();
+  await page.getByRole('radio', { name: things }).click();
+  const shown = page.getByLabel('How many to lay');
+  while ((await shown.innerText()) !== String(size)) {
+    const isMore = Number(await shown.innerText()) > size;
+    await page.getByRole('button', { name: isMore ? 'one fewer' : 'one more' }).click();
+  }
+  await page.getByRole('button', { name: 'Lay this' }).click();
+}
+
+export const mirror = (page: Page): Locator => page.getByRole('button', { name: /next thing/ });
+
+/** One word with one touch, so many times, anywhere on the mirror. */
+export async function tap(page: Page, times: number): Promise<void> {
+  for (let i = 0; i < times; i++) await mirror(page).click({ position: { x: 120 + 7 * i, y: 90 } });
+}
+
+export const press = (page: Page, name: string): Promise<void> =>
+  page.getByRole('button', { name, exact: true }).click();
+
+export async function expectAllSent(page: Page): Promise<void> {
+  await expect(page.getByText('all sent')).toBeVisible({ timeout: 30_000 });
+}

@@ -1,0 +1,92 @@
+// Every check there is, from whatever state the machine is in. The last line counts them.
+import { mkdir, readFile, rm } from 'node:fs/promises';
+import path from 'node:path';
+import { ensureBuilt } from './lib/build.mjs';
+import { startDatabase } from './lib/database.mjs';
+import { ensureProgram } from './lib/debian.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { root, run } from './lib/run.mjs';
+import { runCommand, say } from './lib/say.mjs';
+
+const folder = path.join(root, '.data', 'test');
+
+runCommand(async () => {
+  await ensurePackages();
+  await ensureProgram('chromium', 'chromium', '');
+  await ensureBuilt();
+  await rm(folder, { recursive: true, force: true });
+  await mkdir(folder, { recursive: true });
+  say('Starting a database for the tests …');
+  const database = await startDatabase(folder);
+  const env = { ...process.env, TEST_DATABASE_URL: database.url, NODE_ENV: 'test' };
+  const totals = { passed: 0, failed: 0 };
+  const add = ({ passed, failed }) => {
+    totals.passed += passed;
+    totals.failed += failed;
+  };
+  try {
+    add(await check('Lint', ['npm', 'run', 'lint', '--silent'], env));
+    add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
+    add(await jest('Core', 'packages/core', env));
+    add(await jest('Server', 'apps/server', env));
+    add(await browser(env));
+  } finally {
+    await database.stop();
+  }
+  console.log(`\n${totals.passed} passed, ${totals.failed} failed`);
+  process.exitCode = totals.failed === 0 ? 0 : 1;
+});
+
+/** A check without tests of its own counts as one. */
+async function check(name, [program, ...args], env) {
+  say(`${name} …`);
+  const { code } = await run(program, args, { show: true, env });
+  return code === 0 ? { passed: 1, failed: 0 } : { passed: 0, failed: 1 };
+}
+
+async function jest(name, part, env) {
+  say(`${name} tests …`);
+  const report = path.join(folder, `${path.basename(part)}.json`);
+  const args = [
+    'node_modules/jest/bin/jest.js',
+    '-c',
+    `${part}/jest.config.js`,
+    '-w',
+    '2',
+    '--json',
+    `--outputFile=${report}`,
+  ];
+  // Jest prints its report to the standard output too; what a reader wants goes to the other.
+  const { code } = await run(process.execPath, args, { env, stdio: ['ignore', 'ignore', 'inherit'] });
+  return readReport(report, code, (result) => ({
+    passed: result.numPassedTests,
+    failed: result.numFailedTests + result.numRuntimeErrorTestSuites,
+  }));
+}
+
+async function browser(env) {
+  say('Browser tests …');
+  const report = path.join(folder, 'browser.json');
+  const args = [
+    'node_modules/@playwright/test/cli.js',
+    'test',
+    '-c',
+    'e2e/playwright.config.ts',
+    '--reporter=list,json',
+  ];
+  const { code } = await run(process.execPath, args, {
+    show: true,
+    env: { ...env, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+  });
+  return readReport(report, code, ({ stats }) => ({
+    passed: stats.expected,
+    failed: stats.unexpected + stats.flaky,
+  }));
+}
+
+/** A run that failed without a failing test, or left no report, counts as one failure. */
+async function readReport(file, code, count) {
+  const text = await readFile(file, 'utf8').catch(() => null);
+  const counted = text === null ? { passed: 0, failed: 0 } : count(JSON.parse(text));
+  return code !== 0 && counted.failed === 0 ? { ...counted, failed: 1 } : counted;
+}
