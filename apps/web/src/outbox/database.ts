@@ -94,8 +94,9 @@ export async function keptTry(
 }
 
 /**
- * Keeps a step of a sitting: the sitting as it stands, its try's head and the events that are new,
- * all or nothing, and on the disk before it resolves.
+ * Keeps a step of a sitting: the sitting as it stands, its try's head and the events not kept yet,
+ * all or nothing, and on the disk before it resolves. Fails when another window kept events in
+ * their places.
  */
 export async function keepStep(
   sitting: KeptSitting,

@@ -28,6 +28,8 @@ const longestPauseMs = 20_000;
 class Outbox {
   private waiting: Waiting = { events: 0, tries: 0, noConnection: false, refused: [] };
   private readonly listeners = new Set<() => void>();
+  /** Steps on their way to the disk. */
+  private keeping = 0;
   private sending = false;
   private sendAgain = false;
   private pauseMs = firstPauseMs;
@@ -49,6 +51,18 @@ class Outbox {
       window.removeEventListener('online', send);
       clearTimeout(this.timer);
     };
+  }
+
+  /** Keeps a step on the disk, then sends it. From the tap on it counts as waiting. */
+  async add(keep: () => Promise<void>): Promise<void> {
+    this.keeping++;
+    this.tell({ ...this.waiting, tries: Math.max(1, this.waiting.tries) });
+    try {
+      await keep();
+    } finally {
+      this.keeping--;
+      this.send();
+    }
   }
 
   /** Sends what there is. Called while it is sending, it looks once more at the end. */
@@ -95,12 +109,16 @@ class Outbox {
   private async look(noConnection: boolean): Promise<void> {
     const kept = await keptTries();
     const unsent = kept.filter(isUnsent);
-    this.waiting = {
-      tries: unsent.length,
+    this.tell({
+      tries: Math.max(unsent.length, Math.min(1, this.keeping)),
       events: unsent.reduce((sum, one) => sum + one.events - one.sentEvents, 0),
       noConnection,
       refused: unsent.filter((one) => one.refused !== undefined),
-    };
+    });
+  }
+
+  private tell(waiting: Waiting): void {
+    this.waiting = waiting;
     for (const listener of this.listeners) listener();
   }
 }

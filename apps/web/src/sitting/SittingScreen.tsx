@@ -55,7 +55,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
   const isGoingOn = phase === 'counting' || phase === 'asked';
 
   const close = async (): Promise<void> => {
-    await store.close();
+    if (!(await store.close())) return;
     void queryClient.invalidateQueries({ queryKey: childQuery(sitting.child.id).queryKey });
     void queryClient.invalidateQueries({ queryKey: ['today'] });
     await navigate(`/children/${sitting.child.id}`);

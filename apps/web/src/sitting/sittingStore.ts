@@ -15,9 +15,12 @@ export class SittingStore {
   private readonly listeners = new Set<() => void>();
   private keeping: Promise<void> = Promise.resolve();
   private failure: Error | null = null;
+  /** How many events of each try are on the disk: what a failed step left out goes with the next. */
+  private readonly kept: Map<TraceId, number>;
 
   private constructor(sitting: Sitting) {
     this.sitting = sitting;
+    this.kept = new Map(sitting.tries.map((one) => [one.id, one.events.length]));
   }
 
   /** Goes on with the adult's sitting with the child, or begins one. */
@@ -62,30 +65,38 @@ export class SittingStore {
     this.keep(before, this.sitting);
   }
 
-  /** Puts the sitting away once all of it is kept. A try still open is ended as interrupted. */
-  async close(): Promise<void> {
+  /**
+   * Puts the sitting away once all of it is kept. A try still open is ended as interrupted.
+   * @returns whether it could: what cannot be kept stays on the screen
+   */
+  async close(): Promise<boolean> {
     if (openTry(this.sitting)?.head.ended === null) this.dispatch({ kind: 'end', ended: 'interrupted' });
     await this.keeping;
+    if (this.failure) return false;
     await dropSitting(this.sitting.key);
     outbox.send();
+    return true;
   }
 
   private keep(before: Sitting, sitting: Sitting): void {
     const changed = sitting.tries.at(-1);
     const isChanged = changed && changed !== before.tries.at(-1);
-    const newFrom = before.tries.find((one) => one.id === changed?.id)?.events.length ?? 0;
     const kept: KeptSitting = { ...sitting, tries: sitting.tries.map((one) => one.id) };
-    this.keeping = this.keeping
-      .then(async () => {
-        if (!isChanged) return keepStep(kept, null, [], 0);
-        const { events, ...step } = changed;
-        await keepStep(kept, step, events, newFrom);
-        outbox.send();
+    const keptBefore = this.keeping;
+    this.keeping = outbox
+      .add(async () => {
+        await keptBefore;
+        if (isChanged) {
+          const { events, ...step } = changed;
+          await keepStep(kept, step, events, this.kept.get(step.id) ?? 0);
+          this.kept.set(step.id, events.length);
+        } else await keepStep(kept, null, [], 0);
+        this.failure = null;
       })
       .catch((error: unknown) => {
         this.failure = error instanceof Error ? error : new Error(String(error));
-        this.tellListeners();
-      });
+      })
+      .then(() => this.tellListeners());
   }
 
   private tellListeners(): void {

@@ -1,0 +1,17 @@
+// Measures what docs/performance.md quotes: reading a count, the first load of a sitting, how soon a
+// tap shows, the server's memory. Prints one line a figure.
+import { measureBrowser } from './bench/browser.mjs';
+import { measureReading } from './bench/reading.mjs';
+import { ensureBuilt } from './lib/build.mjs';
+import { ensureProgram } from './lib/debian.mjs';
+import { withDemo } from './lib/demo.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { runCommand } from './lib/say.mjs';
+
+runCommand(async () => {
+  await ensurePackages();
+  await ensureProgram('chromium', 'chromium', '');
+  await ensureBuilt();
+  const figures = [...(await measureReading()), ...(await withDemo('bench', measureBrowser))];
+  for (const [what, value] of figures) console.log(`${what.padEnd(64)} ${value}`);
+});

@@ -1,0 +1,74 @@
+import { gzipSync } from 'node:zlib';
+import { withAdult } from '../lib/demo.mjs';
+
+const slowDown = 4;
+const taps = 40;
+
+/** A sitting's first load, and how soon a tap shows on a processor slowed down. */
+export async function measureBrowser(url) {
+  const { memoryMb } = await (await fetch(`${url}/api/health`)).json();
+  return withAdult(url, 'Tomasz', async (page, comeIn) => {
+    await comeIn();
+    const toSitting = page.getByRole('link', { name: /Sit down with/ }).first();
+    const sitting = `${url}${await toSitting.getAttribute('href')}`;
+    return [
+      ['server memory after start, with the demo nursery just loaded', `${memoryMb} MB`],
+      ...(await measureLoad(page.context(), sitting)),
+      ...(await measureTaps(page.context(), sitting)),
+    ];
+  });
+}
+
+/** What the page itself asks for until the tray is shown, past every cache. */
+async function measureLoad(context, sitting) {
+  const page = await context.newPage();
+  const client = await context.newCDPSession(page);
+  await client.send('Network.enable');
+  await client.send('Network.setCacheDisabled', { cacheDisabled: true });
+  await client.send('Network.setBypassServiceWorker', { bypass: true });
+  const scripts = [];
+  page.on('response', (response) => {
+    if (response.request().resourceType() === 'script') scripts.push(response);
+  });
+  await page.goto(sitting);
+  await page.getByRole('button', { name: 'Change …' }).waitFor();
+  const sizes = await Promise.all(scripts.map(async (script) => gzipSync(await script.body()).length));
+  await page.close();
+  const kilobytes = sizes.reduce((sum, size) => sum + size, 0) / 1000;
+  return [[`script of a sitting’s first load, gzip, ${sizes.length} files`, `${kilobytes.toFixed(0)} kB`]];
+}
+
+/** From the input to the next paint, as the browser's own event timing has it (in steps of 8 ms). */
+async function measureTaps(context, sitting) {
+  const page = await context.newPage();
+  const client = await context.newCDPSession(page);
+  await page.goto(sitting);
+  const mirror = page.getByRole('button', { name: /next thing/ });
+  await mirror.waitFor();
+  await page.evaluate(() => {
+    window.paints = [];
+    new PerformanceObserver((list) => {
+      window.paints.push(...list.getEntries().map(({ name, duration }) => ({ name, duration })));
+    }).observe({ type: 'event', durationThreshold: 16 });
+  });
+  await client.send('Emulation.setCPUThrottlingRate', { rate: slowDown });
+  for (let tap = 0; tap < taps; tap++) {
+    await mirror.click({ position: { x: 100 + 5 * tap, y: 120 } });
+    await page.evaluate(
+      () => new Promise((painted) => requestAnimationFrame(() => requestAnimationFrame(painted))),
+    );
+  }
+  const paints = await page.evaluate(() => window.paints);
+  const durations = paints
+    .filter(({ name }) => /^(pointer|mouse|click)/.test(name))
+    .map((one) => one.duration);
+  const sorted = durations.toSorted((a, b) => a - b);
+  const shown = `${taps} taps, of whose events ${sorted.length} took 16 ms or more`;
+  return [
+    [
+      `a tap to its paint, processor ${slowDown} times slower, longest`,
+      `${sorted.at(-1) ?? '< 16'} ms (${shown})`,
+    ],
+    ['the same, median of those', `${sorted[Math.floor(sorted.length / 2)] ?? '< 16'} ms`],
+  ];
+}
