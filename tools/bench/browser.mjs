@@ -38,17 +38,19 @@ async function measureLoad(context, sitting) {
   return [[`script of a sitting’s first load, gzip, ${sizes.length} files`, `${kilobytes.toFixed(0)} kB`]];
 }
 
-/** From the input to the next paint, as the browser's own event timing has it (in steps of 8 ms). */
+/** From the finger to the next paint, as the browser's own event timing has it (in steps of 8 ms, from 16 up). */
 async function measureTaps(context, sitting) {
   const page = await context.newPage();
   const client = await context.newCDPSession(page);
   await page.goto(sitting);
   const mirror = page.getByRole('button', { name: /next thing/ });
   await mirror.waitFor();
+  await page.waitForLoadState('networkidle');
   await page.evaluate(() => {
     window.paints = [];
     new PerformanceObserver((list) => {
-      window.paints.push(...list.getEntries().map(({ name, duration }) => ({ name, duration })));
+      const downs = list.getEntries().filter(({ name }) => name === 'pointerdown');
+      window.paints.push(...downs.map(({ duration }) => duration));
     }).observe({ type: 'event', durationThreshold: 16 });
   });
   await client.send('Emulation.setCPUThrottlingRate', { rate: slowDown });
@@ -58,17 +60,14 @@ async function measureTaps(context, sitting) {
       () => new Promise((painted) => requestAnimationFrame(() => requestAnimationFrame(painted))),
     );
   }
-  const paints = await page.evaluate(() => window.paints);
-  const durations = paints
-    .filter(({ name }) => /^(pointer|mouse|click)/.test(name))
-    .map((one) => one.duration);
-  const sorted = durations.toSorted((a, b) => a - b);
-  const shown = `${taps} taps, of whose events ${sorted.length} took 16 ms or more`;
+  const [first, ...others] = await page.evaluate(() => window.paints);
+  const sorted = others.toSorted((a, b) => a - b);
+  const at = (share) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))];
+  const slower = `processor ${slowDown} times slower`;
   return [
-    [
-      `a tap to its paint, processor ${slowDown} times slower, longest`,
-      `${sorted.at(-1) ?? '< 16'} ms (${shown})`,
-    ],
-    ['the same, median of those', `${sorted[Math.floor(sorted.length / 2)] ?? '< 16'} ms`],
+    [`a tap to its paint, ${slower}, median of ${sorted.length}`, `${at(0.5)} ms`],
+    ['the same, 90th percentile', `${at(0.9)} ms`],
+    ['the same, longest', `${at(1)} ms`],
+    ['the very first tap of a page just loaded', `${first} ms`],
   ];
 }

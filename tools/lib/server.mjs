@@ -29,7 +29,7 @@ export async function startServer({ databaseUrl, port, host, logFile }) {
   );
   child.stdout.pipe(log);
   child.stderr.pipe(log);
-  const ended = new Promise((resolve) => child.on('exit', (code, signal) => resolve(code ?? signal)));
+  const ended = new Promise((resolve) => child.on('close', (code, signal) => resolve(code ?? signal)));
   const url = await new Promise((resolve, reject) => {
     child.on('message', (news) => {
       if (news.kind === 'loading') sayProgress('Loading the demo nursery, tries', news.done, news.of);

@@ -32,6 +32,7 @@ export async function createApp({
     logger: logs && { level: 'info', redact: ['req.headers'] },
   });
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.at(databaseUrl), adapter, {
+    abortOnError: false,
     logger: new ConsoleLogger({
       json: true,
       logLevels: logs ? ['log', 'warn', 'error', 'fatal'] : ['fatal'],

@@ -24,7 +24,8 @@ async function main(): Promise<void> {
 }
 
 main().catch((error: NodeJS.ErrnoException) => {
-  tell({ kind: 'failed', code: error.code ?? error.name, message: error.message });
   console.error(JSON.stringify({ level: 'fatal', code: error.code, message: error.message }));
-  process.exit(1);
+  process.exitCode = 1;
+  tell({ kind: 'failed', code: error.code ?? error.name, message: error.message });
+  process.disconnect?.();
 });

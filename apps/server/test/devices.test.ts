@@ -129,6 +129,7 @@ describe('revoking', () => {
     const leads = newDevice();
     await leads.with(site.staff.lead);
     const { body: devices } = await leads.ask('GET', 'devices');
+    expect(devices.filter((one: { isThis: boolean }) => one.isThis)).toHaveLength(1);
     const before = (await lost.ask('GET', 'here')).status;
     for (const device of devices.filter((one: { signedInBy: string }) => one.signedInBy === 'practitioner')) {
       expect((await leads.ask('DELETE', `devices/${device.id}`)).status).toBe(204);

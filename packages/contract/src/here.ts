@@ -1,6 +1,6 @@
 import type { StaffId } from '@dotting/core';
 import { Type } from 'class-transformer';
-import { IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
+import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
 import { thumbs, type Thumb } from './signIn.js';
 import { OrNull } from './validators.js';
 
@@ -57,4 +57,7 @@ export class Device {
   signedInAt: string;
   @IsString()
   lastSeenAt: string;
+  /** The one that asks. */
+  @IsBoolean()
+  isThis: boolean;
 }

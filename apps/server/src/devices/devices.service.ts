@@ -103,6 +103,7 @@ export class DevicesService {
       signedInBy: device.signer?.firstName ?? '',
       signedInAt: device.signedInAt.toISOString(),
       lastSeenAt: device.lastSeenAt.toISOString(),
+      isThis: device.id === at.deviceId,
     }));
   }
 

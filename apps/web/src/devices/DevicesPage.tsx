@@ -49,7 +49,7 @@ export function DevicesPage() {
             <Typography sx={{ flex: 1 }}>
               Signed in by {device.signedInBy}, {sayMoment(device.signedInAt)}
               <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>
-                last seen {sayMoment(device.lastSeenAt)}
+                {device.isThis ? 'this device' : `last seen ${sayMoment(device.lastSeenAt)}`}
               </Typography>
             </Typography>
             <Button onClick={() => revoke.mutate(device.id)} disabled={revoke.isPending}>

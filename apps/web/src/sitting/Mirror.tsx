@@ -1,6 +1,6 @@
 import { describeSet, type Item, type TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
-import { memo, useMemo, type PointerEvent } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
 import { palette } from '../app/theme.js';
 import { asideFrom, mirrorSize, nearest, placesOf } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
@@ -19,6 +19,11 @@ interface MirrorProps {
 export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
   const places = useMemo(() => placesOf(set.size, set.arrangement), [set.size, set.arrangement]);
 
+  const answerRef = useRef<HTMLDivElement>(null);
+  useLayoutEffect(() => {
+    if (beat > 0) answerRef.current?.animate({ opacity: [1, 1, 0] }, { duration: 220, easing: 'step-end' });
+  }, [beat]);
+
   const tap = (event: PointerEvent<SVGSVGElement>): void => {
     if (event.button !== 0) return;
     navigator.vibrate?.(12);
@@ -29,21 +34,8 @@ export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
   };
 
   return (
-    <Box
-      sx={{
-        flex: 1,
-        minHeight: 0,
-        borderRadius: '28px',
-        border: `2px solid ${palette.line}`,
-        bgcolor: '#fffefb',
-        overflow: 'hidden',
-        // The frame answers each tap alike, without saying how many there were.
-        animation: beat === 0 ? 'none' : `${beat % 2 === 0 ? 'tap-even' : 'tap-odd'} 220ms step-end`,
-        '@keyframes tap-even': { '0%': { borderColor: palette.ink } },
-        '@keyframes tap-odd': { '0%': { borderColor: palette.ink } },
-        '@media (prefers-reduced-motion: reduce)': { animationDuration: '220ms !important' },
-      }}
-    >
+    <Box sx={frame}>
+      <Box ref={answerRef} aria-hidden sx={answer} />
       <svg
         role="button"
         tabIndex={0}
@@ -72,6 +64,30 @@ export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
     </Box>
   );
 }
+
+const frame = {
+  position: 'relative',
+  flex: 1,
+  minHeight: 0,
+  borderRadius: '28px',
+  border: `2px solid ${palette.line}`,
+  bgcolor: '#fffefb',
+  overflow: 'hidden',
+} as const;
+
+/**
+ * The frame answers each tap alike, without saying how many there were. A layer of its own, so that
+ * answering paints nothing anew.
+ */
+const answer = {
+  position: 'absolute',
+  inset: 0,
+  borderRadius: '26px',
+  border: `4px solid ${palette.ink}`,
+  pointerEvents: 'none',
+  opacity: 0,
+  willChange: 'opacity',
+} as const;
 
 const Things = memo(function Things({ set }: Pick<MirrorProps, 'set'>) {
   return (

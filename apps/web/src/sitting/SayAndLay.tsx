@@ -6,13 +6,13 @@ import { headingFont, palette } from '../app/theme.js';
 import type { Phase, Sitting } from './sitting.js';
 
 interface SayAndLayProps {
-  readonly sitting: Sitting;
+  readonly child: Sitting['child'];
+  readonly plan: Sitting['plan'];
   readonly phase: Phase;
 }
 
 /** What to say, largest; what to lay, with its cautions. */
-export function SayAndLay({ sitting, phase }: SayAndLayProps) {
-  const { child, plan } = sitting;
+export function SayAndLay({ child, plan, phase }: SayAndLayProps) {
   const task = taskOf(plan.task);
   const today = new Date().toLocaleDateString('sv-SE');
   const isAsking = phase === 'asked';

@@ -1,25 +1,29 @@
-import { lastTap, settledEvents, type Word } from '@dotting/core';
+import type { Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { memo } from 'react';
 import { palette, target } from '../app/theme.js';
 import type { KeyCommand } from './keys.js';
 import { NumberPad } from './NumberPad.js';
-import { openTry, type Phase, type Sitting } from './sitting.js';
+import type { Phase } from './sitting.js';
 import { Slips } from './Slips.js';
 
 interface ThumbColumnProps {
-  readonly sitting: Sitting;
   readonly phase: Phase;
+  /** How many things are to be laid. */
+  readonly size: number;
+  /** There is a last tap for the slips to act on. */
+  readonly canMark: boolean;
+  readonly wasAsked: boolean;
   readonly isOtherWord: boolean;
   readonly onOtherWord: (word: Word | null) => void;
-  readonly onAnswer: (value: number | string | null) => void;
+  readonly onAnswer: (value: Word | null) => void;
   readonly onCommand: (command: KeyCommand) => void;
 }
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
-export function ThumbColumn(props: ThumbColumnProps) {
-  const { sitting, phase, onCommand } = props;
-  const wasAsked = settledEvents(openTry(sitting)?.events ?? []).some((event) => event.kind === 'ask');
+export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
+  const { phase, size, wasAsked, onCommand } = props;
   const canAsk = phase === 'counting' || (phase === 'read' && !wasAsked);
   return (
     <>
@@ -29,11 +33,11 @@ export function ThumbColumn(props: ThumbColumnProps) {
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {phase === 'laying' && (
           <Button sx={tall} onClick={() => onCommand('whole')}>
-            Counted all {sitting.plan.size}, no slip
+            Counted all {size}, no slip
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
-          <Button sx={tall} onClick={() => onCommand('undo')} disabled={!sitting.isOpen}>
+          <Button sx={tall} onClick={() => onCommand('undo')} disabled={phase === 'laying'}>
             Undo
           </Button>
           {canAsk && (
@@ -58,9 +62,9 @@ export function ThumbColumn(props: ThumbColumnProps) {
       </Box>
     </>
   );
-}
+});
 
-function Upper({ sitting, phase, isOtherWord, onOtherWord, onAnswer, onCommand }: ThumbColumnProps) {
+function Upper({ canMark, phase, isOtherWord, onOtherWord, onAnswer, onCommand }: ThumbColumnProps) {
   if (phase === 'read') return null;
   if (isOtherWord) {
     return <NumberPad title="The last word was" onSay={onOtherWord} onLeave={() => onOtherWord(null)} />;
@@ -75,7 +79,7 @@ function Upper({ sitting, phase, isOtherWord, onOtherWord, onAnswer, onCommand }
       />
     );
   }
-  return <Slips canMark={lastTap(openTry(sitting)?.events ?? []) !== undefined} onCommand={onCommand} />;
+  return <Slips canMark={canMark} onCommand={onCommand} />;
 }
 
 const tall = { minHeight: target.sitting, px: 1 } as const;
