@@ -28,6 +28,7 @@ runCommand(async () => {
     add(await check('Lint', ['npm', 'run', 'lint', '--silent'], env));
     add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
     add(await jest('Core', 'packages/core', env));
+    add(await jest('Web', 'apps/web', env));
     add(await jest('Server', 'apps/server', env));
     add(await browser(env));
   } finally {

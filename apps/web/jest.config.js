@@ -1,0 +1,20 @@
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src'],
+  testMatch: ['**/*.test.ts'],
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        swcrc: false,
+        jsc: { target: 'es2022', parser: { syntax: 'typescript', decorators: true } },
+        module: { type: 'commonjs' },
+      },
+    ],
+  },
+  transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check)/)'],
+  moduleNameMapper: {
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^@dotting/(core|contract)$': '<rootDir>/../../packages/$1/src/index.ts',
+  },
+};

@@ -1,0 +1,208 @@
+import {
+  settledEvents,
+  type ChildId,
+  type Gesture,
+  type SittingId,
+  type StaffId,
+  type TraceId,
+} from '@dotting/core';
+import fc from 'fast-check';
+import { after, openTry, phaseOf, type Action, type Now, type Sitting } from './sitting.js';
+
+const fresh: Sitting = {
+  key: 'adult:child',
+  id: 'sitting' as SittingId,
+  staffId: 'adult' as StaffId,
+  presence: 'stay',
+  child: {
+    id: 'child' as ChildId,
+    firstName: 'Wren',
+    lastName: 'Sluice',
+    roomId: 'room',
+    birthDate: '2022-05-01',
+    mouths: false,
+    hand: null,
+    allergies: '',
+    language: 'cy',
+  },
+  metTasks: ['count-row'],
+  plan: { task: 'count-row', size: 4, things: 'cork', why: 'Nobody has looked yet.' },
+  tries: [],
+  isOpen: false,
+};
+
+let clock = 0;
+const now = (): Now => {
+  const ms = Date.parse('2026-11-25T09:00:00.000Z') + 700 * clock++;
+  return { ms, iso: new Date(ms).toISOString(), newId: `try-${clock}` as TraceId };
+};
+
+const play = (actions: readonly Action[], from = fresh): Sitting =>
+  actions.reduce((sitting, action) => after(sitting, action, now()), from);
+const by = (kind: 'next' | 'that-one-again' | 'ask-how-many' | 'undo' | 'left-one-out'): Action => ({
+  kind: 'gesture',
+  gesture: { kind },
+});
+const answer = (value: number | string | null): Action => ({
+  kind: 'gesture',
+  gesture: { kind: 'answer', value },
+});
+const whole: Action = { kind: 'gesture', gesture: { kind: 'whole', size: 4 } };
+const end: Action = { kind: 'end', ended: 'finished' };
+
+const lastTry = (sitting: Sitting) => sitting.tries.at(-1)!;
+const standing = (sitting: Sitting) => settledEvents(lastTry(sitting).events).map((event) => event.kind);
+
+describe('beginning a try', () => {
+  test('the first gesture opens it with what was laid, in the child’s language', () => {
+    const { head } = lastTry(play([by('next')]));
+    expect(head).toMatchObject({
+      task: 'count-row',
+      language: 'cy',
+      set: { size: 4, things: 'cork', arrangement: 'row' },
+      ended: null,
+      firstTime: false,
+    });
+  });
+
+  test('a routine is new until this child has met it, in this sitting too', () => {
+    const aside: Action = { kind: 'lay', plan: { task: 'count-aside' } };
+    const sitting = play([aside, by('next'), end, { kind: 'next-try' }, by('next')]);
+    expect(sitting.tries.map((one) => one.head.firstTime)).toEqual([true, false]);
+  });
+
+  test('what is laid cannot be changed under a child who is counting', () => {
+    const counting = play([by('next')]);
+    expect(after(counting, { kind: 'lay', plan: { size: 9 } }, now())).toBe(counting);
+  });
+
+  test('help and who answered stay with the try they were given in', () => {
+    const sitting = play([
+      by('next'),
+      { kind: 'help', help: 'prompted' },
+      { kind: 'answered-by', answeredBy: 'with-others' },
+      end,
+      { kind: 'next-try' },
+      by('next'),
+    ]);
+    expect(sitting.tries.map(({ head }) => [head.help, head.answeredBy])).toEqual([
+      ['prompted', 'with-others'],
+      ['none', 'alone'],
+    ]);
+  });
+});
+
+describe('ending a try', () => {
+  test('an answer ends it and plans the next, up one when it went well', () => {
+    const sitting = play([...Array.from({ length: 4 }, () => by('next')), by('ask-how-many'), answer(4)]);
+    expect(phaseOf(sitting)).toBe('read');
+    expect(lastTry(sitting).head.ended).toBe('finished');
+    expect(sitting.plan).toMatchObject({ task: 'count-row', size: 5 });
+  });
+
+  test('no answer ends it too, and a question after the end opens it again', () => {
+    const read = play([by('next'), end]);
+    const asked = play([by('ask-how-many')], read);
+    expect([phaseOf(read), phaseOf(asked), phaseOf(play([answer(null)], asked))]).toEqual([
+      'read',
+      'asked',
+      'read',
+    ]);
+  });
+
+  test('a whole count in one tap ends where nothing is asked, and waits for the answer where it is', () => {
+    expect(phaseOf(play([whole]))).toBe('read');
+    const howMany = play([{ kind: 'lay', plan: { task: 'how-many' } }, whole]);
+    expect(phaseOf(howMany)).toBe('counting');
+    expect(lastTry(howMany).head.whole).toBe(true);
+  });
+
+  test('setting aside and letting count after all', () => {
+    const aside = play([by('next'), end, { kind: 'set-aside', reason: 'the tray was bumped' }]);
+    expect(lastTry(aside).head.setAside).toBe('the tray was bumped');
+    expect(lastTry(play([{ kind: 'set-aside', reason: null }], aside)).head.setAside).toBeUndefined();
+  });
+
+  test('ending a sitting without an open try changes nothing', () => {
+    expect(play([end])).toEqual(fresh);
+  });
+});
+
+describe('undo', () => {
+  test('goes back through the answer and the question to the count', () => {
+    const read = play([by('next'), by('next'), by('ask-how-many'), answer(2)]);
+    const steps = [read];
+    for (let i = 0; i < 4; i++) steps.push(play([by('undo')], steps.at(-1)));
+    expect(steps.map(phaseOf)).toEqual(['read', 'asked', 'counting', 'counting', 'counting']);
+    expect(steps.map(standing).map((kinds) => kinds.length)).toEqual([4, 3, 2, 1, 0]);
+  });
+
+  test('of an ending without an answer opens the count as it was', () => {
+    const reopened = play([by('next'), end, by('undo')]);
+    expect([phaseOf(reopened), standing(reopened)]).toEqual(['counting', ['count']]);
+  });
+
+  test('of a whole count takes all of it back, and its times count again', () => {
+    const undone = play([whole, by('undo'), by('undo')]);
+    expect(standing(undone)).toEqual([]);
+    expect(lastTry(undone).head.whole).toBeUndefined();
+  });
+
+  test('before the first try does nothing', () => {
+    expect(play([by('undo')])).toBe(fresh);
+  });
+});
+
+const anyGesture: fc.Arbitrary<Gesture> = fc.oneof(
+  fc.constantFrom<Gesture>(
+    { kind: 'next' },
+    { kind: 'that-one-again' },
+    { kind: 'word-no-touch' },
+    { kind: 'touch-no-word' },
+    { kind: 'left-one-out' },
+    { kind: 'took-it-back' },
+    { kind: 'started-again' },
+    { kind: 'ask-how-many' },
+    { kind: 'undo' },
+    { kind: 'whole', size: 4 },
+  ),
+  fc.record({ kind: fc.constant('thing' as const), item: fc.nat(3) }),
+  fc.record({ kind: fc.constant('answer' as const), value: fc.option(fc.nat(20)) }),
+);
+const anyAction: fc.Arbitrary<Action> = fc.oneof(
+  { weight: 6, arbitrary: anyGesture.map((gesture) => ({ kind: 'gesture' as const, gesture })) },
+  fc.constantFrom<Action>(
+    end,
+    { kind: 'next-try' },
+    { kind: 'help', help: 'shown' },
+    { kind: 'set-aside', reason: 'tired or upset' },
+  ),
+);
+
+test('whatever is pressed, events are only added, in order, and heads only move on', () => {
+  fc.assert(
+    fc.property(fc.array(anyAction, { maxLength: 40 }), (actions) => {
+      let sitting = fresh;
+      for (const action of actions) {
+        const next = after(sitting, action, now());
+        for (const [i, before] of sitting.tries.entries()) {
+          const tried = next.tries[i]!;
+          expect(tried.events.slice(0, before.events.length)).toEqual(before.events);
+          expect(tried.revision).toBeGreaterThanOrEqual(before.revision);
+          if (tried.head !== before.head) expect(tried.revision).toBeGreaterThan(before.revision);
+        }
+        sitting = next;
+      }
+      for (const { events } of sitting.tries) {
+        expect(events.map((event) => event.seq)).toEqual(events.map((_, i) => i));
+        expect(events.every((event, i) => i === 0 || event.t >= events[i - 1]!.t)).toBe(true);
+      }
+    }),
+  );
+});
+
+test('only the last try can be open', () => {
+  const sitting = play([by('next'), end, { kind: 'next-try' }]);
+  expect(openTry(sitting)).toBeUndefined();
+  expect(phaseOf(sitting)).toBe('laying');
+});
