@@ -79,6 +79,7 @@ describe('the child’s page and today', () => {
 
   test.each([
     [{ birthDate: '2022-02-30' }, /birth date/],
+    [{ birthDate: '2190-02-03' }, /still to come/],
     [{ firstName: '' }, /first name/],
     [{ mouths: 'sometimes' }, /mouths/],
     [{ siteId: randomUUID() }, /siteId/],

@@ -15,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { TraySetBody } from './tries.js';
-import { IsDay, OrNull } from './validators.js';
+import { IsDay, IsNotToCome, OrNull } from './validators.js';
 
 export const hands = ['left', 'right'] as const;
 export type Hand = (typeof hands)[number];
@@ -112,6 +112,7 @@ export class ChildChange {
   @IsOptional()
   @OrNull()
   @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
+  @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
   birthDate?: string | null;
   @IsOptional()
   @OrNull()

@@ -57,6 +57,15 @@ export const IsDay = validator(
   'a day of the calendar, as 2026-03-02',
 );
 
+const dayMs = 24 * 60 * 60 * 1000;
+
+/** Tomorrow is allowed: the reader may already be in it. */
+export const IsNotToCome = validator(
+  'isNotToCome',
+  (value) => typeof value === 'string' && !(Date.parse(value) > Date.now() + dayMs),
+  'a day that has been',
+);
+
 /** Marks a field that may be null, for the API's description. */
 export const orNull = { mayBeNull: true };
 
