@@ -1,13 +1,17 @@
 import order from '../fixtures/order.json';
+import knowers from '../fixtures/knower.json';
 import pairing from '../fixtures/pairing.json';
+import thresholds from '../fixtures/threshold.json';
 import total from '../fixtures/total.json';
 import weight from '../fixtures/weight.json';
 import words from '../fixtures/words.json';
 import {
+  knowerLevels,
   readOrder,
   readPairing,
   readTotal,
   readWords,
+  threshold,
   tryWeight,
   type Trace,
   type TraceEvent,
@@ -38,5 +42,19 @@ describe('worked cases', () => {
     const { success, miss } = tryWeight(trace as unknown as Trace);
     expect(success).toBeCloseTo(expected.success, 9);
     expect(miss).toBeCloseTo(expected.miss, 9);
+  });
+
+  test.each(numbered(thresholds))('threshold %i', (_, { tries, priorMean, expected }) => {
+    const { mean, sd, steadyTo } = threshold(tries, { priorMean, slopes: [1], claim: 0.8 });
+    expect(mean).toBeCloseTo(expected.mean, 4);
+    expect(sd).toBeCloseTo(expected.sd, 4);
+    expect(steadyTo).toBe(expected.steadyTo);
+  });
+
+  test.each(numbered(knowers))('knower %i', (_, { tries, pile, expected }) => {
+    const levels = knowerLevels(tries, { pile });
+    for (const [level, probability] of Object.entries(expected)) {
+      expect(levels[level as keyof typeof levels]).toBeCloseTo(probability, 5);
+    }
   });
 });

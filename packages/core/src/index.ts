@@ -57,7 +57,46 @@ export { nextStep, type NextStep } from './next/nextStep.js';
 export { teachingMoves, type TeachingMove, type TellingSlip } from './next/moves.js';
 export { dueFor, type Due, type LookedAt } from './next/due.js';
 export { seededRandom, seededUuid, pick, chance, type Random } from './simulate/random.js';
-export { simulateCount, grown, type Growth, type HiddenAbility } from './simulate/child.js';
+export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
+export { simulateTry, type PutToChild, type SimulatedTry } from './simulate/simulateTry.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
 export { groupBy } from './groupBy.js';
 export { nextInSitting, type SittingTry } from './next/nextInSitting.js';
+export {
+  chanceAt,
+  threshold,
+  type Threshold,
+  type ThresholdOptions,
+  type ThresholdTry,
+} from './estimates/threshold.js';
+export {
+  trackingLimit,
+  type TrackingLimit,
+  type TrackingOptions,
+  type TrackingTry,
+} from './estimates/trackingLimit.js';
+export {
+  knowerLevels,
+  statedLevel,
+  levels,
+  type FetchTry,
+  type KnowerOptions,
+  type Level,
+  type LevelDistribution,
+  type StatedLevel,
+} from './estimates/knowerLevels.js';
+export { proportion, type Proportion, type ProportionTry } from './estimates/proportion.js';
+export { parameters, figure, type Parameter } from './estimates/parameters.js';
+export {
+  statementsFor,
+  type FetchStatement,
+  type OrderStatement,
+  type PrincipleStatement,
+  type Statement,
+  type StatementOptions,
+  type TrackingStatement,
+} from './evidence/statements.js';
+export { weaknesses, type Weakness } from './evidence/weaknesses.js';
+export { observationsOf, type Observations, type Principle } from './evidence/observations.js';
+export { nextTry, type Asking, type NextTry, type Purpose } from './asking/nextTry.js';
+export { askedSkills, type AskedSkill } from './asking/went.js';

@@ -1,5 +1,5 @@
 import type { Hand, Role, Thumb } from '@dotting/contract';
-import type { Growth, HiddenAbility } from '@dotting/core';
+import { usualChild, type Growth, type HiddenAbility } from '@dotting/core';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
 export const demoPassword = 'brass-windlass-and-boats';
@@ -28,23 +28,39 @@ export const emailOf = (adult: DemoAdult): string => `${adult.firstName.toLowerC
 
 /** How a child counts, in broad strokes; the figures are drawn about these. */
 export const makeUps = {
-  beginning: { orderTo: 4, skips: null, slipPerThing: 0.16, lastWord: 0.15, recounts: 0.7, pace: 1400 },
-  racing: { orderTo: 14, skips: null, slipPerThing: 0.14, lastWord: 0.6, recounts: 0.5, pace: 450 },
-  'own order': { orderTo: 17, skips: 13, slipPerThing: 0.04, lastWord: 0.7, recounts: 0.5, pace: 900 },
-  recounting: { orderTo: 12, skips: null, slipPerThing: 0.05, lastWord: 0.1, recounts: 0.95, pace: 1000 },
-  'strong in words': {
-    orderTo: 24,
-    skips: null,
-    slipPerThing: 0.18,
-    lastWord: 0.4,
-    recounts: 0.6,
-    pace: 700,
+  beginning: {
+    ...usualChild,
+    orderTo: 4,
+    orderSlope: 1.8,
+    slipPerThing: 0.16,
+    fetches: 1,
+    lastWord: 0.15,
+    recounts: 0.7,
+    pace: 1400,
   },
-  steady: { orderTo: 12, skips: null, slipPerThing: 0.03, lastWord: 0.85, recounts: 0.5, pace: 950 },
-  'far on': { orderTo: 22, skips: null, slipPerThing: 0.015, lastWord: 0.95, recounts: 0.3, pace: 750 },
+  racing: { ...usualChild, orderTo: 14, slipPerThing: 0.14, racing: 4, lastWord: 0.6, pace: 450 },
+  'own order': { ...usualChild, orderTo: 17, skips: 13 },
+  recounting: { ...usualChild, slipPerThing: 0.05, fetches: 3, lastWord: 0.1, recounts: 0.95 },
+  'strong in words': { ...usualChild, orderTo: 24, slipPerThing: 0.18, fetches: 2, lastWord: 0.4 },
+  steady: { ...usualChild, slipPerThing: 0.03, fetches: 5, lastWord: 0.85 },
+  'far on': {
+    ...usualChild,
+    orderTo: 22,
+    slipPerThing: 0.015,
+    fetches: 5,
+    lastWord: 0.95,
+    keeps: 0.9,
+    pace: 750,
+  },
 } as const satisfies Record<string, HiddenAbility>;
 
-export const growth: Growth = { orderTo: 0.25, slipPerThing: 0.965, lastWord: 0.015 };
+export const growth: Growth = {
+  orderTo: 0.25,
+  slipPerThing: 0.965,
+  fetches: 0.03,
+  lastWord: 0.015,
+  keeps: 0.015,
+};
 
 interface DemoChild {
   readonly firstName: string;

@@ -3,8 +3,9 @@ import { counters } from '../shelf/counters.js';
 import { largestSize, tasks } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
-import { grown, simulateCount, type Growth, type HiddenAbility } from './child.js';
+import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
 import { pick, seededUuid, type Random } from './random.js';
+import { simulateTry } from './simulateTry.js';
 
 export interface SimulatedMonths {
   readonly childId: ChildId;
@@ -34,7 +35,7 @@ export function simulateMonths(plan: SimulatedMonths, random: Random): Trace[] {
     const morning = (9 + random() * 2) * 3_600_000;
     const startsAt =
       Date.parse(`${plan.firstDay}T00:00:00Z`) + (Math.floor(week) * 7 + weekday) * DAY_MS + morning;
-    const ability = grown(plan.ability, plan.growth, week);
+    const ability = onThisDay(grown(plan.ability, plan.growth, week), random);
     traces.push(...simulateSitting(plan, ability, startsAt, traces, random));
   }
   return traces;
@@ -56,6 +57,8 @@ function simulateSitting(
   let size = Math.max(3, (wentWell?.set.size ?? 4) - 1);
   return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {
     const asksHowMany = task.id === 'how-many' || random() < 0.25;
+    const { arrangement } = task;
+    const { events, ended } = simulateTry(ability, { kind: 'count', size, arrangement, asksHowMany }, random);
     const trace: Trace = {
       id: seededUuid(random) as TraceId,
       childId: plan.childId,
@@ -64,14 +67,14 @@ function simulateSitting(
       startedAt: new Date(startsAt + i * TRY_MS).toISOString().replace('Z', '+00:00'),
       task: task.id,
       language: plan.language,
-      set: { size, things, arrangement: task.arrangement },
+      set: { size, things, arrangement },
       start: 1,
       direction: 1,
       help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',
       firstTime: earlier.length === 0 && i === 0,
-      ended: random() < 0.96 ? 'finished' : 'interrupted',
-      events: simulateCount(ability, { size, arrangement: task.arrangement, asksHowMany }, random),
+      ended: random() < 0.96 ? ended : 'interrupted',
+      events,
     };
     size = Math.min(largestSize, Math.max(2, readTry(trace).pairing?.holds ? size + 1 : size - 1));
     return trace;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { outcomesFor } from '../evidence/outcomes.js';
 import type { ChildId, StaffId } from '../trace/ids.js';
+import { usualChild } from './child.js';
 import { simulateMonths } from './history.js';
 import { seededRandom, seededUuid } from './random.js';
 
@@ -10,8 +11,8 @@ const months = (seed: number, slipPerThing: number, lastWord = 0.5) =>
       childId: 'child-1' as ChildId,
       adults: ['adult-1' as StaffId],
       language: 'en',
-      ability: { orderTo: 14, skips: null, slipPerThing, lastWord, recounts: 0.5, pace: 900 },
-      growth: { orderTo: 0, slipPerThing: 1, lastWord: 0 },
+      ability: { ...usualChild, orderTo: 14, slipPerThing, lastWord },
+      growth: { orderTo: 0, slipPerThing: 1, fetches: 0, lastWord: 0, keeps: 0 },
       firstDay: '2026-01-05',
       weeks: 40,
       weeksBetween: 1,

@@ -18,13 +18,21 @@ const atLeastTwoThirds = (part: number, whole: number): boolean => 3 * part >= 2
  * @example readOrder([[1, 2, 3, 5, 6], [1, 2, 3, 5, 6]]) // { conventionalTo: 3, privateOrder: [5, 6] }
  */
 export function readOrder(tries: readonly (readonly Word[])[]): OrderReading {
-  const counts = tries.map((words) => (words[0] === 0 ? words.slice(1) : words));
-  const conventionalTo = sharedReach(counts);
-  if (counts.length < 2) return { conventionalTo, privateOrder: null };
-  const chain = habitsFrom(conventionalTo, counts);
-  const leavesTheOrder = chain.some((word, i) => word !== conventionalTo + 1 + i);
-  return { conventionalTo, privateOrder: leavesTheOrder ? chain : [] };
+  const conventionalTo = sharedReach(tries.map(withoutZero));
+  return { conventionalTo, privateOrder: readPrivateOrder(tries, conventionalTo) };
 }
+
+/** What a child always says after the conventional part: empty for nothing of its own, null: not known. */
+export function readPrivateOrder(
+  tries: readonly (readonly Word[])[],
+  conventionalTo: number,
+): readonly Word[] | null {
+  if (tries.length < 2) return null;
+  const chain = habitsFrom(conventionalTo, tries.map(withoutZero));
+  return chain.some((word, i) => word !== conventionalTo + 1 + i) ? chain : [];
+}
+
+const withoutZero = (words: readonly Word[]): readonly Word[] => (words[0] === 0 ? words.slice(1) : words);
 
 function sharedReach(counts: readonly (readonly Word[])[]): number {
   const reaches = counts.map((words) => readWords(words, 1, 1).upTo).sort((a, b) => b - a);

@@ -1,0 +1,187 @@
+import {
+  afterDays,
+  cells,
+  intervalOf,
+  largestNumber,
+  meanOf,
+  normalDensity,
+  sdOf,
+  tailOf,
+  updated,
+  type Density,
+} from './axis.js';
+import { claimOverTime, type ClaimedTry } from './claims.js';
+import { figure } from './parameters.js';
+
+export interface ThresholdTry extends ClaimedTry {
+  /** How many the child chose from; absent for an open answer. */
+  readonly choices?: number | undefined;
+}
+
+export interface ThresholdOptions {
+  /** Where the threshold is expected before any try; null for anywhere. */
+  readonly priorMean: number | null;
+  /** Slopes to integrate over, equally likely. */
+  readonly slopes?: readonly number[];
+  /** Probability that a statement needs. */
+  readonly claim?: number;
+  /** The day of the statement, YYYY-MM-DD; without it, the day of the last try. */
+  readonly day?: string;
+  /** Lets the threshold grow between days: for choosing a question, never for a statement. */
+  readonly growing?: boolean;
+  /** What easier arrangements say of this one, in place of the normal prior. */
+  readonly prior?: Density;
+}
+
+export interface Threshold {
+  /** Probability by cell of the axis. */
+  readonly posterior: Density;
+  readonly mean: number;
+  readonly sd: number;
+  /** 90 % interval of the threshold. */
+  readonly interval: readonly [lo: number, hi: number];
+  readonly steadyTo: number;
+  /** The day from which `steadyTo` has held; null where the tries carry no day, or nothing is claimed. */
+  readonly since: string | null;
+  /** Probability of being steady at n, by n − 1, as claims use it. */
+  readonly supported: readonly number[];
+  /** The threshold for each slope, with the slope's probability. */
+  readonly bySlope: readonly { readonly slope: number; readonly weight: number; readonly density: Density }[];
+}
+
+/** Right at n with this chance: guess + (1 − guess − lapse) · σ((θ + ½ − n) / slope). */
+export function chanceAt(n: number, theta: number, slope: number, guess: number = figure.guess): number {
+  return guess + (1 - guess - figure.lapse) / (1 + Math.exp(-(theta + 0.5 - n) / slope));
+}
+
+/**
+ * How far a skill reaches whose difficulty grows with a number: the posterior of the child's
+ * threshold on the number axis (item response with a lapse and a guess; each likelihood to the power
+ * of its try's weight), the slope integrated out, and what may be said of it.
+ *
+ * What may be said takes each slope at its prior probability, so that a miss, which can make a
+ * sharper slope likelier, never lifts a statement; between the last try and `day` the least support
+ * on the way counts, so that time alone never does.
+ *
+ * @param tries n from 1, weight 0 … 1, in any order; `day` as YYYY-MM-DD
+ * @throws RangeError where n or a weight is out of range
+ * @example threshold([], { priorMean: 4 }).steadyTo // 0: nothing was passed
+ */
+export function threshold(tries: readonly ThresholdTry[], options: ThresholdOptions): Threshold {
+  check(tries);
+  const { priorMean, slopes = figure.slopes, claim = figure.claim, growing = false } = options;
+  const prior = options.prior ?? normalDensity(priorMean, figure.priorSd);
+  const {
+    state: states,
+    supported,
+    steadyTo,
+    since,
+  } = claimOverTime<readonly SlopeState[], ThresholdTry>(tries, {
+    initial: slopes.map((slope) => ({ slope, logEvidence: 0, density: prior })),
+    afterOneDay: (now) => now.map((state) => ({ ...state, density: afterDays(state.density, 1, growing) })),
+    observed: (now, today) => now.map((state) => observed(state, today)),
+    supportOf,
+    claim,
+    countsAlone: true,
+    until: options.day,
+  });
+  const weights = weightsOf(states);
+  const posterior = Float64Array.from(cells, (_, i) =>
+    states.reduce((sum, { density }, s) => sum + weights[s]! * density[i]!, 0),
+  );
+  return {
+    posterior,
+    mean: meanOf(posterior),
+    sd: sdOf(posterior),
+    interval: intervalOf(posterior),
+    steadyTo,
+    since,
+    supported,
+    bySlope: states.map(({ slope, density }, s) => ({ slope, density, weight: weights[s]! })),
+  };
+}
+
+interface SlopeState {
+  readonly slope: number;
+  readonly logEvidence: number;
+  readonly density: Density;
+}
+
+function check(tries: readonly ThresholdTry[]): void {
+  for (const { n, weight } of tries) {
+    if (!(n >= 1)) throw new RangeError(`threshold: n is ${n}, but numbers begin at 1`);
+    if (!(weight >= 0 && weight <= 1)) throw new RangeError(`threshold: weight is ${weight}, not in 0 … 1`);
+  }
+}
+
+function observed({ slope, logEvidence, density }: SlopeState, tries: readonly ThresholdTry[]): SlopeState {
+  if (tries.length === 0) return { slope, logEvidence, density };
+  const logLikelihood = logLikelihoodOf(tries, slope);
+  return {
+    slope,
+    logEvidence: logEvidence + logEvidenceOf(density, logLikelihood),
+    density: updated(density, logLikelihood),
+  };
+}
+
+const tables = new Map<string, Density>();
+
+/** log chance of a success (or a miss) at n for every cell; kept, because the same are asked for again and again. */
+function logChances(n: number, slope: number, guess: number, success: boolean): Density {
+  const key = `${n} ${slope} ${guess} ${success}`;
+  const kept = tables.get(key);
+  if (kept) return kept;
+  const table = Float64Array.from(cells, (theta) => {
+    const right = chanceAt(n, theta, slope, guess);
+    return Math.log(success ? right : 1 - right);
+  });
+  tables.set(key, table);
+  return table;
+}
+
+function logLikelihoodOf(tries: readonly ThresholdTry[], slope: number): Density {
+  const sum = new Float64Array(cells.length);
+  for (const { n, success, weight, choices } of tries) {
+    const table = logChances(n, slope, choices === undefined ? figure.guess : 1 / choices, success);
+    for (let i = 0; i < sum.length; i++) sum[i]! += weight * table[i]!;
+  }
+  return sum;
+}
+
+function logEvidenceOf(density: Density, logLikelihood: Density): number {
+  const largest = logLikelihood.reduce((one, other) => Math.max(one, other), -Infinity);
+  const sum = density.reduce((total, weight, i) => total + weight * Math.exp(logLikelihood[i]! - largest), 0);
+  return largest + Math.log(sum);
+}
+
+function weightsOf(states: readonly SlopeState[]): readonly number[] {
+  const largest = Math.max(...states.map((state) => state.logEvidence));
+  const weights = states.map((state) => Math.exp(state.logEvidence - largest));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  return weights.map((weight) => weight / total);
+}
+
+/** Probability that the chance at n is steady, by n − 1, each slope at its prior probability. */
+function supportOf(states: readonly SlopeState[]): readonly number[] {
+  const support = new Array<number>(largestNumber).fill(0);
+  for (const { slope, density } of states) {
+    const tail = tailOf(density);
+    for (let n = 1; n <= largestNumber; n++) support[n - 1]! += tail[firstSteady(n, slope)]! / states.length;
+  }
+  return support;
+}
+
+const firstSteadyCells = new Map<number, readonly number[]>();
+
+/** Index of the lowest cell at which the chance at n is steady. */
+function firstSteady(n: number, slope: number): number {
+  let byNumber = firstSteadyCells.get(slope);
+  if (!byNumber) {
+    byNumber = Array.from({ length: largestNumber }, (_, i) => {
+      const found = cells.findIndex((theta) => chanceAt(i + 1, theta, slope) >= figure.steadyChance);
+      return found < 0 ? cells.length : found;
+    });
+    firstSteadyCells.set(slope, byNumber);
+  }
+  return byNumber[n - 1]!;
+}
