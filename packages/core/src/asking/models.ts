@@ -12,7 +12,7 @@ import { entropyOf, type AskingModel } from './model.js';
 
 /** Nothing above what is claimed is likely either: more questions would change no statement. */
 function isSettled(steadyTo: number, supported: readonly number[]): boolean {
-  return (supported[steadyTo] ?? 0) <= 1 - figure.claim;
+  return (supported[steadyTo] ?? 0) <= 1 - figure.statedClaim;
 }
 
 const isNarrow = ([lo, hi]: readonly [number, number]): boolean => hi - lo <= figure.narrowEnough;
@@ -48,7 +48,11 @@ function meanOver(density: Density, { chances, noise }: AtNumber): readonly [cha
 
 /** Of a skill that gives way at a threshold: how far the words are said. */
 export function thresholdModel(tries: readonly ThresholdTry[], options: ThresholdOptions): AskingModel {
-  const { bySlope, interval, steadyTo, supported } = threshold(tries, { ...options, growing: true });
+  const { bySlope, interval, steadyTo, supported } = threshold(tries, {
+    ...options,
+    claim: figure.statedClaim,
+    growing: true,
+  });
   const at = (n: number): readonly [chance: number, open: number] =>
     bySlope.reduce<readonly [number, number]>(
       ([chance, open], { slope, weight, density }) => {
@@ -72,7 +76,11 @@ const informationOf = ([chance, open]: readonly [chance: number, open: number]):
 
 /** Of keeping track, thing by thing. */
 export function trackingModel(tries: readonly TrackingTry[], options: TrackingOptions): AskingModel {
-  const { posterior, interval, steadyTo, supported } = trackingLimit(tries, { ...options, growing: true });
+  const { posterior, interval, steadyTo, supported } = trackingLimit(tries, {
+    ...options,
+    claim: figure.statedClaim,
+    growing: true,
+  });
   const at = (n: number) =>
     meanOver(
       posterior,
@@ -92,7 +100,7 @@ export function fetchModel(tries: readonly FetchTry[], pile: number, day: string
   const distribution = knowerLevels(tries, { pile, day, growing: true });
   const weights = levels.map((level) => distribution[level]);
   const bitsOf = (chance: number): number => (chance <= 0 ? 0 : -chance * Math.log2(chance));
-  const { level: stated } = statedLevel(tries, { pile, day });
+  const { level: stated } = statedLevel(tries, { pile, day }, figure.statedClaim);
   const likeliest = levels.reduce((one, other) => (distribution[other] > distribution[one] ? other : one));
   return {
     chanceAt: (n) => chanceGiven(n, pile).reduce((sum, row, z) => sum + weights[z]! * row[n - 1]!, 0),

@@ -1,4 +1,4 @@
-import type { Density } from '../estimates/axis.js';
+import { daysBetween, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { borrowed, firstQuestion, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
 import { trackingLimit } from '../estimates/trackingLimit.js';
@@ -25,6 +25,8 @@ export interface Asking {
   readonly largest: number;
   /** Seconds of the sitting that are left. */
   readonly secondsLeft: number;
+  /** Goes on while there is time, also where enough is known. */
+  readonly goOn?: boolean;
   /** For fetching: how many there are to take from. */
   readonly pile?: number;
 }
@@ -88,11 +90,13 @@ export function nextTry(skill: AskedSkill, asking: Asking): NextTry {
 
   if (went.length === 0) return ask(easy(candidates, asking), 'begin-well');
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
-  const isKnown = candidates.every(({ model }) => model.isKnown) && went.length >= FEWEST_TRIES;
+  const isKnown =
+    asking.goOn !== true && went.length >= FEWEST_TRIES && candidates.every(({ model }) => model.isKnown);
   const open = candidates.filter((one) => one.seconds <= asking.secondsLeft);
   const isOver = isKnown || open.length === 0;
   if (isOver && missesRunning === 0) return { kind: 'stop', because: isKnown ? 'known' : 'time' };
-  if (missesRunning >= MOST_MISSES_RUNNING) return { kind: 'stop', because: 'enough' };
+  if (missesRunning >= MOST_MISSES_RUNNING || candidates.length === 0)
+    return { kind: 'stop', because: 'enough' };
   if (isOver) return ask(easy(candidates, asking), 'end-well');
   if (missesRunning >= 2) return ask(easy(open, asking), 'after-two-misses');
   return ask(mostTelling(open), 'learn-most');
@@ -159,7 +163,8 @@ function mostTelling(candidates: readonly Candidate[]): Candidate {
 }
 
 function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): AskingModel {
-  const { tries, day, months, pile = asking.largest } = asking;
+  const { day, months, pile = asking.largest } = asking;
+  const tries = recentOf(asking);
   switch (skill) {
     case 'order': {
       const runs = tries.flatMap((trace) => {
@@ -179,6 +184,12 @@ function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): A
         day,
       );
   }
+}
+
+/** What is older says little of today; it is used where there is nothing newer. */
+function recentOf({ tries, day }: Asking): readonly Trace[] {
+  const recent = tries.filter((trace) => daysBetween(dayOf(trace), day) <= 7 * figure.askingWeeks);
+  return recent.length > 0 ? recent : tries;
 }
 
 /** The nearest easier arrangement with tries, as a prior; each easier one in turn lends to it. */

@@ -17,7 +17,8 @@ const WALK = figure.spread ** 2 / (DAYS_PER_WEEK * WALKS_PER_DAY) / (2 * STEP **
 const LEAN = figure.drift / (DAYS_PER_WEEK * WALKS_PER_DAY) / (2 * STEP);
 
 export function normalised(weights: Density): Density {
-  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  let total = 0;
+  for (const weight of weights) total += weight;
   return weights.map((weight) => weight / total);
 }
 
@@ -27,10 +28,21 @@ export function normalDensity(mean: number | null, sd: number): Density {
   return normalised(Float64Array.from(cells, weightAt));
 }
 
-/** Multiplies by a likelihood given as logarithms, whose common size does not matter. */
-export function updated(density: Density, logLikelihood: Density): Density {
-  const largest = logLikelihood.reduce((one, other) => Math.max(one, other), -Infinity);
-  return normalised(density.map((weight, i) => weight * Math.exp(logLikelihood[i]! - largest)));
+/** Multiplies by a likelihood given as logarithms, and tells the logarithm of its mean over the density. */
+export function weighed(
+  density: Density,
+  logLikelihood: Density,
+): { readonly density: Density; readonly logEvidence: number } {
+  let largest = -Infinity;
+  for (const one of logLikelihood) largest = Math.max(largest, one);
+  const result = new Float64Array(density.length);
+  let total = 0;
+  for (let i = 0; i < result.length; i++) {
+    result[i] = density[i]! * Math.exp(logLikelihood[i]! - largest);
+    total += result[i]!;
+  }
+  for (let i = 0; i < result.length; i++) result[i]! /= total;
+  return { density: result, logEvidence: largest + Math.log(total) };
 }
 
 /**
@@ -43,21 +55,39 @@ export function afterDays(density: Density, days: number, growing = false): Dens
   const up = WALK + (growing ? LEAN : 0);
   const down = WALK - (growing ? LEAN : 0);
   const last = cells.length - 1;
-  let now = Float64Array.from(density);
+  // Plain loops: this runs for every day of a child's record.
+  let now = density.slice();
   let next = new Float64Array(cells.length);
   for (let step = 0; step < days * WALKS_PER_DAY; step++) {
-    for (let i = 0; i <= last; i++) {
-      const stays = (1 - up - down) * now[i]!;
-      const fromBelow = up * now[Math.max(0, i - 1)]!;
-      const fromAbove = down * now[Math.min(last, i + 1)]!;
-      next[i] = stays + fromBelow + fromAbove;
-    }
+    for (let i = 1; i < last; i++)
+      next[i] = (1 - up - down) * now[i]! + up * now[i - 1]! + down * now[i + 1]!;
     // What would leave at an edge stays there.
-    next[0]! += (down - up) * now[0]!;
-    next[last]! += (up - down) * now[last]!;
+    next[0] = (1 - up) * now[0]! + down * now[1]!;
+    next[last] = (1 - down) * now[last]! + up * now[last - 1]!;
     [now, next] = [next, now];
   }
-  return normalised(now);
+  return now;
+}
+
+/** Blurs a likelihood, not normalised: what is seen lies off what is asked after by so much. */
+export function blurred(likelihood: Density, sd: number): Density {
+  const reach = Math.ceil((3 * sd) / STEP);
+  const kernel = Array.from({ length: 2 * reach + 1 }, (_, i) =>
+    Math.exp(-0.5 * (((i - reach) * STEP) / sd) ** 2),
+  );
+  const total = kernel.reduce((sum, weight) => sum + weight, 0);
+  // Beyond its ends the likelihood is as at them.
+  const padded = new Float64Array(likelihood.length + 2 * reach);
+  padded.fill(likelihood[0]!, 0, reach);
+  padded.set(likelihood, reach);
+  padded.fill(likelihood.at(-1)!, reach + likelihood.length);
+  const result = new Float64Array(likelihood.length);
+  for (let at = 0; at < result.length; at++) {
+    let sum = 0;
+    for (let i = 0; i < kernel.length; i++) sum += kernel[i]! * padded[at + i]!;
+    result[at] = sum / total;
+  }
+  return result;
 }
 
 /** Moves a density along the axis and blurs it: what one arrangement says of another. */

@@ -36,20 +36,14 @@ export function byDay<Try extends { readonly day?: string | undefined }>(
   }));
 }
 
-/** The numbers that stand by their own tries: often enough, never wrong, over two days. */
-function standByThemselves(tries: readonly ClaimedTry[]): ReadonlySet<number> {
-  const counted = tries.filter((one) => one.weight > 0);
-  const passed = new Set(counted.map((one) => one.n));
-  for (const n of passed) {
-    const atN = counted.filter((one) => one.n === n);
-    const days = new Set(atN.flatMap((one) => one.day ?? []));
-    const stands =
-      atN.length >= figure.passesForOneNumber &&
-      atN.every((one) => one.success && one.day !== undefined) &&
-      days.size >= 2;
-    if (!stands) passed.delete(n);
-  }
-  return passed;
+/** Whether a number stands by its own tries: often enough right, never wrong, over two days. */
+function standsByItself(n: number, tries: readonly ClaimedTry[]): boolean {
+  const atN = tries.filter((one) => one.n === n);
+  return (
+    atN.length >= figure.passesForOneNumber &&
+    atN.every((one) => one.success && one.day !== undefined) &&
+    new Set(atN.map((one) => one.day)).size >= 2
+  );
 }
 
 /**
@@ -61,11 +55,12 @@ function steadyTo(
   tries: readonly ClaimedTry[],
   { claim, countsAlone }: Pick<ClaimRules<never, never>, 'claim' | 'countsAlone'>,
 ): number {
-  const passes = tries.filter((one) => one.success && one.weight > 0);
-  const largestPassed = passes.reduce((most, one) => Math.max(most, one.n), 0);
-  const alone: ReadonlySet<number> = countsAlone ? standByThemselves(tries) : new Set();
+  let largestPassed = 0;
+  for (const one of tries) if (one.success) largestPassed = Math.max(largestPassed, one.n);
+  const isSaid = (n: number): boolean =>
+    supported[n - 1]! >= claim || (countsAlone && standsByItself(n, tries));
   let n = 0;
-  while (n < Math.min(largestPassed, largestNumber) && (supported[n]! >= claim || alone.has(n + 1))) n++;
+  while (n < Math.min(largestPassed, largestNumber) && isSaid(n + 1)) n++;
   return n;
 }
 
@@ -77,7 +72,7 @@ function leastOf(one: readonly number[], other: readonly number[]): readonly num
 /** How a state of knowledge goes on, and what it supports. */
 export interface ClaimRules<State, Try> {
   readonly initial: State;
-  readonly afterOneDay: (state: State) => State;
+  readonly afterDays: (state: State, days: number) => State;
   readonly observed: (state: State, tries: readonly Try[]) => State;
   /** Probability that the child is steady at n, by n − 1. */
   readonly supportOf: (state: State) => readonly number[];
@@ -98,7 +93,7 @@ export interface Claimed<State> {
 }
 
 /**
- * Goes through the tries day by day. Only a day with a success can lift what is supported: between
+ * Goes through the tries day by day, those of no weight left out. Only a day with a success can lift what is supported: between
  * such days the least on the way counts, so that neither time alone nor a miss ever lifts a claim.
  */
 export function claimOverTime<State, Try extends ClaimedTry>(
@@ -109,15 +104,20 @@ export function claimOverTime<State, Try extends ClaimedTry>(
   let supported = rules.supportOf(state);
   let seen: readonly Try[] = [];
   const history: { day: string | undefined; steadyTo: number }[] = [];
-  for (const { day, daysSince, tries: today } of byDay(tries, rules.until)) {
-    for (let i = 0; i < daysSince; i++) {
-      state = rules.afterOneDay(state);
+  let hasPassed = false;
+  const counted = tries.filter((one) => one.weight > 0);
+  for (const { day, daysSince, tries: today } of byDay(counted, rules.until)) {
+    const passesToday = today.some((one) => one.success);
+    // What is expected before the first success waits for it: an early miss must not loosen it.
+    if (hasPassed && passesToday) state = rules.afterDays(state, daysSince);
+    for (let i = 0; hasPassed && !passesToday && i < daysSince; i++) {
+      state = rules.afterDays(state, 1);
       supported = leastOf(supported, rules.supportOf(state));
     }
     state = rules.observed(state, today);
     const support = rules.supportOf(state);
-    const hasSuccess = today.some((one) => one.success && one.weight > 0);
-    supported = hasSuccess ? support : leastOf(supported, support);
+    hasPassed ||= passesToday;
+    supported = passesToday ? support : leastOf(supported, support);
     seen = [...seen, ...today];
     history.push({ day, steadyTo: steadyTo(supported, seen, rules) });
   }

@@ -120,10 +120,10 @@ function filtered(
 ): LevelDistribution {
   for (const one of tries) check(one, one.pile ?? pile);
   let state: readonly number[] = levels.map(() => 1 / levels.length);
-  for (const { daysSince, tries: today } of byDay(tries, day)) {
+  const counted = tries.filter((one) => one.weight > 0 && one.given > 0);
+  for (const { daysSince, tries: today } of byDay(counted, day)) {
     state = afterDays(state, daysSince, growing);
     for (const one of today) {
-      if (one.given === 0) continue;
       const likelihoods = likelihoodsOf(one, one.pile ?? pile);
       state = normalised(state.map((weight, i) => weight * Math.exp(one.weight * likelihoods[i]!)));
     }

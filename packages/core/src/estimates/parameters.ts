@@ -30,7 +30,12 @@ const table = {
   claim: {
     value: 0.9,
     unit: 'probability',
-    why: 'A statement is made only when it is at least so probable: over-claiming is worse than waiting.',
+    why: 'What an estimate calls steady is at least so probable, where nothing else is asked of it.',
+  },
+  statedClaim: {
+    value: 0.95,
+    unit: 'probability',
+    why: 'What is said of a child is at least so probable: over-claiming is worse than waiting, and at 0.9 too many were over-claimed (docs/performance.md).',
   },
   passesForOneNumber: {
     value: 4,
@@ -41,6 +46,11 @@ const table = {
     value: 0.6,
     unit: 'numbers per root of a week',
     why: 'What was seen a while ago is known less well: children move on, and now and then back.',
+  },
+  dayToDay: {
+    value: 0.7,
+    unit: 'numbers',
+    why: 'One good day, one bad day: what a day shows lies so far from the child’s usual self. Read only where tries carry their day.',
   },
   drift: {
     value: 0.15,
@@ -94,6 +104,11 @@ const table = {
     value: 2,
     unit: 'numbers',
     why: 'What a child reaches for is named at most so far above the largest number tried.',
+  },
+  askingWeeks: {
+    value: 12,
+    unit: 'weeks',
+    why: 'How far back the choice of a question looks, where there is anything so recent.',
   },
   startBelow: {
     value: 1.5,

@@ -1,5 +1,6 @@
 import {
   afterDays,
+  blurred,
   cells,
   intervalOf,
   largestNumber,
@@ -7,7 +8,7 @@ import {
   normalDensity,
   sdOf,
   tailOf,
-  updated,
+  weighed,
   type Density,
 } from './axis.js';
 import { claimOverTime, type ClaimedTry } from './claims.js';
@@ -45,6 +46,8 @@ export interface Threshold {
   readonly since: string | null;
   /** Probability of being steady at n, by n − 1, as claims use it. */
   readonly supported: readonly number[];
+  /** The same as the posterior has it. */
+  readonly likely: readonly number[];
   /** The threshold for each slope, with the slope's probability. */
   readonly bySlope: readonly { readonly slope: number; readonly weight: number; readonly density: Density }[];
 }
@@ -78,9 +81,10 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
     since,
   } = claimOverTime<readonly SlopeState[], ThresholdTry>(tries, {
     initial: slopes.map((slope) => ({ slope, logEvidence: 0, density: prior })),
-    afterOneDay: (now) => now.map((state) => ({ ...state, density: afterDays(state.density, 1, growing) })),
+    afterDays: (now, days) =>
+      now.map((state) => ({ ...state, density: afterDays(state.density, days, growing) })),
     observed: (now, today) => now.map((state) => observed(state, today)),
-    supportOf,
+    supportOf: (now) => supportOf(now),
     claim,
     countsAlone: true,
     until: options.day,
@@ -97,6 +101,7 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
     steadyTo,
     since,
     supported,
+    likely: supportOf(states, weights),
     bySlope: states.map(({ slope, density }, s) => ({ slope, density, weight: weights[s]! })),
   };
 }
@@ -116,12 +121,19 @@ function check(tries: readonly ThresholdTry[]): void {
 
 function observed({ slope, logEvidence, density }: SlopeState, tries: readonly ThresholdTry[]): SlopeState {
   if (tries.length === 0) return { slope, logEvidence, density };
-  const logLikelihood = logLikelihoodOf(tries, slope);
-  return {
-    slope,
-    logEvidence: logEvidence + logEvidenceOf(density, logLikelihood),
-    density: updated(density, logLikelihood),
-  };
+  const after = weighed(density, ofTheDay(logLikelihoodOf(tries, slope), tries));
+  return { slope, density: after.density, logEvidence: logEvidence + after.logEvidence };
+}
+
+/** What the tries of one day say of the child's usual threshold, from what they say of that day's. */
+function ofTheDay(logLikelihood: Density, tries: readonly ThresholdTry[]): Density {
+  if (tries.every((one) => one.day === undefined)) return logLikelihood;
+  const largest = logLikelihood.reduce((one, other) => Math.max(one, other), -Infinity);
+  const likelihood = blurred(
+    logLikelihood.map((one) => Math.exp(one - largest)),
+    figure.dayToDay,
+  );
+  return likelihood.map((one) => largest + Math.log(one));
 }
 
 const tables = new Map<string, Density>();
@@ -148,12 +160,6 @@ function logLikelihoodOf(tries: readonly ThresholdTry[], slope: number): Density
   return sum;
 }
 
-function logEvidenceOf(density: Density, logLikelihood: Density): number {
-  const largest = logLikelihood.reduce((one, other) => Math.max(one, other), -Infinity);
-  const sum = density.reduce((total, weight, i) => total + weight * Math.exp(logLikelihood[i]! - largest), 0);
-  return largest + Math.log(sum);
-}
-
 function weightsOf(states: readonly SlopeState[]): readonly number[] {
   const largest = Math.max(...states.map((state) => state.logEvidence));
   const weights = states.map((state) => Math.exp(state.logEvidence - largest));
@@ -161,27 +167,28 @@ function weightsOf(states: readonly SlopeState[]): readonly number[] {
   return weights.map((weight) => weight / total);
 }
 
-/** Probability that the chance at n is steady, by n − 1, each slope at its prior probability. */
-function supportOf(states: readonly SlopeState[]): readonly number[] {
+/** Probability that the chance at n is steady, by n − 1; without weights each slope at its prior probability. */
+function supportOf(states: readonly SlopeState[], weights?: readonly number[]): readonly number[] {
   const support = new Array<number>(largestNumber).fill(0);
-  for (const { slope, density } of states) {
+  for (const [s, { slope, density }] of states.entries()) {
     const tail = tailOf(density);
-    for (let n = 1; n <= largestNumber; n++) support[n - 1]! += tail[firstSteady(n, slope)]! / states.length;
+    const firstSteady = firstSteadyCells(slope);
+    const weight = weights?.[s] ?? 1 / states.length;
+    for (let n = 1; n <= largestNumber; n++) support[n - 1]! += weight * tail[firstSteady[n - 1]!]!;
   }
   return support;
 }
 
-const firstSteadyCells = new Map<number, readonly number[]>();
+const steadyCells = new Map<number, readonly number[]>();
 
-/** Index of the lowest cell at which the chance at n is steady. */
-function firstSteady(n: number, slope: number): number {
-  let byNumber = firstSteadyCells.get(slope);
-  if (!byNumber) {
-    byNumber = Array.from({ length: largestNumber }, (_, i) => {
-      const found = cells.findIndex((theta) => chanceAt(i + 1, theta, slope) >= figure.steadyChance);
-      return found < 0 ? cells.length : found;
-    });
-    firstSteadyCells.set(slope, byNumber);
-  }
-  return byNumber[n - 1]!;
+/** Index of the lowest cell at which the chance at n is steady, by n − 1. */
+function firstSteadyCells(slope: number): readonly number[] {
+  const kept = steadyCells.get(slope);
+  if (kept) return kept;
+  const firsts = Array.from({ length: largestNumber }, (_, i) => {
+    const found = cells.findIndex((theta) => chanceAt(i + 1, theta, slope) >= figure.steadyChance);
+    return found < 0 ? cells.length : found;
+  });
+  steadyCells.set(slope, firsts);
+  return firsts;
 }

@@ -6,7 +6,7 @@ import {
   meanOf,
   normalised,
   tailOf,
-  updated,
+  weighed,
   type Density,
 } from './axis.js';
 import { claimOverTime, type ClaimedTry } from './claims.js';
@@ -38,8 +38,17 @@ export interface TrackingLimit {
   readonly slipChance: number;
   readonly steadyTo: number;
   readonly since: string | null;
-  /** Probability of being steady at n, by n − 1. */
+  /** Probability of being steady at n, by n − 1, as claims use it. */
   readonly supported: readonly number[];
+  /** The same as the posterior has it. */
+  readonly likely: readonly number[];
+}
+
+/** What is known of a limit. */
+interface Known {
+  readonly posterior: Density;
+  /** The same with a slipped count never speaking for fewer slips: what claims rest on. */
+  readonly careful: Density;
 }
 
 const LEAST_LIMIT = 0.25;
@@ -73,8 +82,8 @@ const usualPrior = trackingPrior();
  * is an observation of the slip chance e, and n things go without a slip with (1 − e)^n. The prior
  * Beta(1, 15) on e is kept as a density of the number of things that go well three times in four.
  *
- * A count with a slip says that e is at least about so large, never that it is no larger: beyond its
- * own share of slips its likelihood is held level, so that a slipped count never lifts a claim.
+ * For claims a count with a slip says that e is at least about so large, never that it is no larger:
+ * beyond its own share of slips its likelihood is held level, so that a slipped count never lifts one.
  *
  * @param tries n and slips as counted, weight 0 … 1, in any order
  * @throws RangeError where n, slips or a weight is out of range
@@ -83,23 +92,36 @@ const usualPrior = trackingPrior();
 export function trackingLimit(tries: readonly TrackingTry[], options: TrackingOptions = {}): TrackingLimit {
   check(tries);
   const { claim = figure.claim, growing = false, prior = usualPrior } = options;
-  const { state, supported, steadyTo, since } = claimOverTime<Density, TrackingTry>(tries, {
-    initial: prior,
-    afterOneDay: (density) => afterDays(density, 1, growing),
-    observed: (density, today) => (today.length === 0 ? density : updated(density, logLikelihoodOf(today))),
-    supportOf,
+  const { state, supported, steadyTo, since } = claimOverTime<Known, TrackingTry>(tries, {
+    initial: { posterior: prior, careful: prior },
+    afterDays: ({ posterior, careful }, days) => ({
+      posterior: afterDays(posterior, days, growing),
+      careful: afterDays(careful, days, growing),
+    }),
+    observed,
+    supportOf: ({ careful }) => supportOf(careful),
     claim,
     countsAlone: false,
     until: options.day,
   });
+  const { posterior } = state;
   return {
-    posterior: state,
-    mean: meanOf(state),
-    interval: intervalOf(state),
-    slipChance: state.reduce((sum, weight, i) => sum + weight * slipChanceOf(cells[i]!), 0),
+    posterior,
+    mean: meanOf(posterior),
+    interval: intervalOf(posterior),
+    slipChance: posterior.reduce((sum, weight, i) => sum + weight * slipChanceOf(cells[i]!), 0),
     steadyTo,
     since,
     supported,
+    likely: supportOf(posterior),
+  };
+}
+
+function observed(known: Known, tries: readonly TrackingTry[]): Known {
+  if (tries.length === 0) return known;
+  return {
+    posterior: weighed(known.posterior, logLikelihoodOf(tries, false)).density,
+    careful: weighed(known.careful, logLikelihoodOf(tries, true)).density,
   };
 }
 
@@ -112,18 +134,28 @@ function check(tries: readonly TrackingTry[]): void {
   }
 }
 
-function logLikelihoodOf(tries: readonly TrackingTry[]): Density {
-  return Float64Array.from(cells, (limit) =>
-    tries.reduce((sum, { n, slips, weight }) => {
-      if (slips === 0) return sum + weight * n * logClean(limit);
-      const share = Math.min(1, slips / n);
-      const slipChance = Math.min(slipChanceOf(limit), share);
-      const clean = Math.max(0, n - slips);
-      return (
-        sum + weight * (slips * Math.log(slipChance) + (clean > 0 ? clean * Math.log1p(-slipChance) : 0))
-      );
-    }, 0),
-  );
+const cleanTable = Float64Array.from(cells, logClean);
+const slipTable = Float64Array.from(cells, (limit) => Math.log(slipChanceOf(limit)));
+
+function logLikelihoodOf(tries: readonly TrackingTry[], careful: boolean): Density {
+  const sum = new Float64Array(cells.length);
+  for (const { n, slips, weight } of tries) {
+    const clean = Math.max(0, n - slips);
+    const share = slips / n;
+    // The smallest limit that has no more slips than its share: below it a careful reading stays level.
+    const level = careful && share > 0 && share < 1 ? limitOf(share) : -Infinity;
+    for (let i = 0; i < sum.length; i++) {
+      const at = cells[i]! < level ? levelOf(slips, clean) : slips * slipTable[i]! + clean * cleanTable[i]!;
+      sum[i]! += weight * at;
+    }
+  }
+  return sum;
+}
+
+/** The largest log likelihood of so many slips among so many things. */
+function levelOf(slips: number, clean: number): number {
+  const share = slips / (slips + clean);
+  return slips * Math.log(share) + clean * Math.log1p(-share);
 }
 
 function supportOf(density: Density): readonly number[] {

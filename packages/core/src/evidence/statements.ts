@@ -125,7 +125,7 @@ function orderStatement(
   const supports = counts.filter((one) => one.upTo >= conventionalTo && one.weight.success > 0);
   const claims = threshold(
     counts.flatMap((one) => thresholdTriesOf(one, dayOf(one.trace))),
-    { priorMean: orderPriorMean(months), day: date },
+    { priorMean: orderPriorMean(months), claim: figure.statedClaim, day: date },
   );
   const weakenedBy = weaknessesOf(supports.map((one) => one.trace));
   return [
@@ -170,7 +170,7 @@ function trackingStatement(
     return tracking ? [{ trace, ...tracking }] : [];
   });
   if (counts.length === 0) return [];
-  const limit = trackingLimit(counts, { day: date });
+  const limit = trackingLimit(counts, { claim: figure.statedClaim, day: date });
   const triedTo = Math.max(...counts.map((one) => one.n));
   const { steadyTo } = limit;
   const supports = counts.filter((one) => one.success && one.n >= Math.max(1, steadyTo));
@@ -207,7 +207,7 @@ function fetchStatement(traces: readonly Trace[], date: string): readonly FetchS
   });
   if (requests.length === 0) return [];
   const options = { pile: USUAL_PILE, day: date };
-  const { level, probability } = statedLevel(requests, options);
+  const { level, probability } = statedLevel(requests, options, figure.statedClaim);
   const stated = level === 'CP' ? 5 : Number(level ?? 1);
   const supports = requests.filter((one) => one.given === one.asked && one.asked >= stated);
   const weakenedBy = weaknessesOf(supports.map((one) => one.trace));

@@ -99,10 +99,12 @@ class TryInProgress {
     return losesCount ? Math.min(pile, Math.max(1, asked + pick(this.random, [-1, 1]))) : asked;
   }
 
+  /** Some number, small ones likelier, seldom one that it knows, now and then all there are. */
   private grab(known: number, pile: number): number {
-    if (chance(this.random, 0.08)) return pile;
-    const handful = known + 1 + Math.floor(-Math.log(1 - this.random()) * 2.5);
-    return Math.min(pile, handful);
+    if (chance(this.random, 0.06)) return pile;
+    const weights = Array.from({ length: pile }, (_, i) => (i + 1) ** -0.8 * (i < known ? 1 / 12 : 1));
+    let left = this.random() * weights.reduce((sum, weight) => sum + weight, 0);
+    return 1 + weights.findIndex((weight) => (left -= weight) < 0);
   }
 
   private countAll({ size, arrangement }: Extract<PutToChild, { kind: 'count' }>): Word {

@@ -1,0 +1,54 @@
+import { figure } from '../estimates/parameters.js';
+import { orderPriorMean } from '../estimates/priors.js';
+import { usualChild, type HiddenAbility } from './child.js';
+import { pick, type Random } from './random.js';
+import { chanceOfWords } from './words.js';
+
+/** A child drawn at random, with what is true of it. */
+export interface DrawnChild {
+  readonly months: number;
+  readonly ability: HiddenAbility;
+}
+
+/** Shapes and slips that the estimates do not know of. */
+const SLOPES = [0.6, 1, 1.8] as const;
+const LAPSES = [0.02, 0.04, 0.08] as const;
+
+/** A child of 30 to 72 months: its thresholds from the priors, its shape, lapses and slips its own. */
+export function drawChild(random: Random): DrawnChild {
+  const months = 30 + Math.floor(random() * 43);
+  const mean = orderPriorMean(months)!;
+  return {
+    months,
+    ability: {
+      ...usualChild,
+      orderTo: Math.min(34, Math.max(-3, mean + figure.priorSd * normal(random))),
+      orderSlope: pick(random, SLOPES),
+      lapse: pick(random, LAPSES),
+      slipPerThing: 1 - (1 - random()) ** (1 / figure.slipPrior),
+      racing: pick(random, [1, 1, 1, 3]),
+      fetches: Math.floor(random() * 6),
+    },
+  };
+}
+
+/** Standard normal (Box and Muller 1958). */
+function normal(random: Random): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+}
+
+/** The largest n such that the words run to every number up to it three times in four. */
+export function trueOrder(ability: HiddenAbility, largest: number): number {
+  return largestSteady((n) => chanceOfWords(ability, n), largest);
+}
+
+/** The largest set counted in a row without a slip three times in four. */
+export function trueTracking(ability: HiddenAbility, largest: number): number {
+  return largestSteady((n) => (1 - ability.slipPerThing) ** n, largest);
+}
+
+function largestSteady(chanceAt: (n: number) => number, largest: number): number {
+  let n = 0;
+  while (n < largest && chanceAt(n + 1) >= figure.steadyChance) n++;
+  return n;
+}
