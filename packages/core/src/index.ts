@@ -87,16 +87,17 @@ export {
 } from './estimates/knowerLevels.js';
 export { proportion, type Proportion, type ProportionTry } from './estimates/proportion.js';
 export { parameters, figure, type Parameter } from './estimates/parameters.js';
-export {
-  statementsFor,
-  type FetchStatement,
-  type OrderStatement,
-  type PrincipleStatement,
-  type Statement,
-  type StatementOptions,
-  type TrackingStatement,
-} from './evidence/statements.js';
-export { weaknesses, type Weakness } from './evidence/weaknesses.js';
+export { statementsFor } from './statements/statementsFor.js';
+export type {
+  FetchStatement,
+  OrderStatement,
+  PrincipleStatement,
+  Statement,
+  StatementOptions,
+  TrackingStatement,
+} from './statements/statement.js';
+export { weaknesses, type Weakness } from './statements/weaknesses.js';
 export { observationsOf, type Observations, type Principle } from './evidence/observations.js';
-export { nextTry, type Asking, type NextTry, type Purpose } from './asking/nextTry.js';
+export type { Asking, NextTry, Purpose } from './asking/asking.js';
+export { nextTry } from './asking/nextTry.js';
 export { askedSkills, type AskedSkill } from './asking/went.js';

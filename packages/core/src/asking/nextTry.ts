@@ -1,52 +1,10 @@
-import { daysBetween, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { borrowed, firstQuestion, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
-import { trackingLimit } from '../estimates/trackingLimit.js';
-import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
-import type { SittingId, TraceId } from '../trace/ids.js';
-import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
-import { fetchModel, thresholdModel, trackingModel } from './models.js';
+import { firstQuestion, orderPriorMean } from '../estimates/priors.js';
+import type { Arrangement, Trace } from '../trace/trace.js';
+import type { Asking, NextTry, Purpose } from './asking.js';
 import type { AskingModel } from './model.js';
+import { modelOf } from './modelOf.js';
 import { wentWell, type AskedSkill } from './went.js';
-
-export interface Asking {
-  /** All tries of the child so far, those of this sitting among them. */
-  readonly tries: readonly Trace[];
-  readonly sittingId: SittingId;
-  /** YYYY-MM-DD. */
-  readonly day: string;
-  /** Age in months, where known. */
-  readonly months: number | null;
-  /** Where the things may lie; the first is taken where none tells more. */
-  readonly arrangements: readonly Arrangement[];
-  /** Kinds of counters there are. */
-  readonly things: readonly string[];
-  /** The largest number that may be asked. */
-  readonly largest: number;
-  /** Seconds of the sitting that are left. */
-  readonly secondsLeft: number;
-  /** Goes on while there is time, also where enough is known. */
-  readonly goOn?: boolean;
-  /** For fetching: how many there are to take from. */
-  readonly pile?: number;
-}
-
-/** Why this number: each has a sentence of its own on the screen. */
-export type Purpose = 'begin-well' | 'learn-most' | 'after-two-misses' | 'end-well';
-
-export type NextTry =
-  | {
-      readonly kind: 'ask';
-      readonly n: number;
-      readonly arrangement: Arrangement;
-      readonly things: string;
-      readonly purpose: Purpose;
-      /** Chance that it goes well, as far as is known. */
-      readonly chance: number;
-      /** The tries the choice rests on. */
-      readonly tries: readonly TraceId[];
-    }
-  | { readonly kind: 'stop'; readonly because: 'known' | 'time' | 'enough' };
 
 /** So many misses running, two or more of them of easy ones: the child has had enough. */
 const MOST_MISSES_RUNNING = 4;
@@ -93,12 +51,17 @@ export function nextTry(skill: AskedSkill, asking: Asking): NextTry {
   const isKnown =
     asking.goOn !== true && went.length >= FEWEST_TRIES && candidates.every(({ model }) => model.isKnown);
   const open = candidates.filter((one) => one.seconds <= asking.secondsLeft);
+  // Whatever the model thinks of a number, an easy one is smaller than what has just gone wrong.
+  const missed = sitting.slice(went.length - missesRunning).map((trace) => askedIn(skill, trace));
+  const easier = candidates.filter(({ n }) => n === 1 || n < Math.min(...missed));
   const isOver = isKnown || open.length === 0;
   if (isOver && missesRunning === 0) return { kind: 'stop', because: isKnown ? 'known' : 'time' };
   if (missesRunning >= MOST_MISSES_RUNNING || candidates.length === 0)
     return { kind: 'stop', because: 'enough' };
-  if (isOver) return ask(easy(candidates, asking), 'end-well');
-  if (missesRunning >= 2) return ask(easy(open, asking), 'after-two-misses');
+  if (isOver || missesRunning >= 2) {
+    if (easier.length === 0) return { kind: 'stop', because: 'enough' };
+    return ask(easy(easier, asking), isOver ? 'end-well' : 'after-two-misses');
+  }
   return ask(mostTelling(open), 'learn-most');
 }
 
@@ -138,10 +101,15 @@ function timesAsked(
   n: number,
   arrangement: Arrangement,
 ): number {
-  return sitting.filter((trace) => {
-    const asked = skill === 'one-to-one' ? trace.set.size : trace.target;
-    return asked === n && (skill !== 'one-to-one' || trace.set.arrangement === arrangement);
-  }).length;
+  return sitting.filter(
+    (trace) =>
+      askedIn(skill, trace) === n && (skill !== 'one-to-one' || trace.set.arrangement === arrangement),
+  ).length;
+}
+
+/** The number the child was asked to say, count or fetch. */
+function askedIn(skill: AskedSkill, trace: Trace): number {
+  return skill === 'one-to-one' ? trace.set.size : (trace.target ?? trace.set.size);
 }
 
 /**
@@ -161,52 +129,3 @@ function mostTelling(candidates: readonly Candidate[]): Candidate {
   const worth = ({ n, model, seconds }: Candidate): number => model.informationAt(n) / seconds;
   return candidates.reduce((one, other) => (worth(other) > worth(one) ? other : one));
 }
-
-function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): AskingModel {
-  const { day, months, pile = asking.largest } = asking;
-  const tries = recentOf(asking);
-  switch (skill) {
-    case 'order': {
-      const runs = tries.flatMap((trace) => {
-        const order = observationsOf(trace).order;
-        return order ? thresholdTriesOf(order, dayOf(trace)) : [];
-      });
-      return thresholdModel(runs, { priorMean: orderPriorMean(months), day });
-    }
-    case 'one-to-one': {
-      const prior = priorFromEasier(tries, arrangement, day);
-      return trackingModel(trackingTriesOf(tries, arrangement), { day, ...(prior && { prior }) });
-    }
-    case 'fetch':
-      return fetchModel(
-        tries.flatMap((trace) => observationsOf(trace).fetch ?? []),
-        pile,
-        day,
-      );
-  }
-}
-
-/** What is older says little of today; it is used where there is nothing newer. */
-function recentOf({ tries, day }: Asking): readonly Trace[] {
-  const recent = tries.filter((trace) => daysBetween(dayOf(trace), day) <= 7 * figure.askingWeeks);
-  return recent.length > 0 ? recent : tries;
-}
-
-/** The nearest easier arrangement with tries, as a prior; each easier one in turn lends to it. */
-function priorFromEasier(
-  tries: readonly Trace[],
-  arrangement: Arrangement,
-  day: string,
-): Density | undefined {
-  const easier = fromTheEasiest.slice(0, fromTheEasiest.indexOf(arrangement));
-  const from = easier.findLast((one) => trackingTriesOf(tries, one).length > 0);
-  if (from === undefined) return undefined;
-  const prior = priorFromEasier(tries, from, day);
-  const known = trackingLimit(trackingTriesOf(tries, from), { day, growing: true, ...(prior && { prior }) });
-  return borrowed(known.posterior, from, arrangement);
-}
-
-const trackingTriesOf = (tries: readonly Trace[], arrangement: Arrangement) =>
-  tries.flatMap((trace) =>
-    trace.set.arrangement === arrangement ? (observationsOf(trace).tracking ?? []) : [],
-  );

@@ -1,0 +1,60 @@
+import { daysBetween, type Density } from '../estimates/axis.js';
+import { figure } from '../estimates/parameters.js';
+import { borrowed, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
+import { trackingLimit } from '../estimates/trackingLimit.js';
+import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
+import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
+import type { Asking } from './asking.js';
+import { fetchModel, thresholdModel, trackingModel } from './models.js';
+import type { AskingModel } from './model.js';
+import type { AskedSkill } from './went.js';
+
+/** What the child's tries say of the skill in this arrangement, for choosing a question. */
+export function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): AskingModel {
+  const { day, months, pile = asking.largest } = asking;
+  const tries = recentOf(asking);
+  switch (skill) {
+    case 'order': {
+      const runs = tries.flatMap((trace) => {
+        const order = observationsOf(trace).order;
+        return order ? thresholdTriesOf(order, dayOf(trace)) : [];
+      });
+      return thresholdModel(runs, { priorMean: orderPriorMean(months), day });
+    }
+    case 'one-to-one': {
+      const prior = priorFromEasier(tries, arrangement, day);
+      return trackingModel(trackingTriesOf(tries, arrangement), { day, ...(prior && { prior }) });
+    }
+    case 'fetch':
+      return fetchModel(
+        tries.flatMap((trace) => observationsOf(trace).fetch ?? []),
+        pile,
+        day,
+      );
+  }
+}
+
+/** What is older says little of today; it is used where there is nothing newer. */
+function recentOf({ tries, day }: Asking): readonly Trace[] {
+  const recent = tries.filter((trace) => daysBetween(dayOf(trace), day) <= 7 * figure.askingWeeks);
+  return recent.length > 0 ? recent : tries;
+}
+
+/** The nearest easier arrangement with tries, as a prior; each easier one in turn lends to it. */
+function priorFromEasier(
+  tries: readonly Trace[],
+  arrangement: Arrangement,
+  day: string,
+): Density | undefined {
+  const easier = fromTheEasiest.slice(0, fromTheEasiest.indexOf(arrangement));
+  const from = easier.findLast((one) => trackingTriesOf(tries, one).length > 0);
+  if (from === undefined) return undefined;
+  const prior = priorFromEasier(tries, from, day);
+  const known = trackingLimit(trackingTriesOf(tries, from), { day, growing: true, ...(prior && { prior }) });
+  return borrowed(known.posterior, from, arrangement);
+}
+
+const trackingTriesOf = (tries: readonly Trace[], arrangement: Arrangement) =>
+  tries.flatMap((trace) =>
+    trace.set.arrangement === arrangement ? (observationsOf(trace).tracking ?? []) : [],
+  );

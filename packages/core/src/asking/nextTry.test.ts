@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { askChosen, askUpward, lastPassed } from '../bench/askers.js';
+import { benchSkills } from '../bench/skills.js';
+import { drawChild } from '../simulate/population.js';
+import { seededRandom } from '../simulate/random.js';
+import type { SittingId } from '../trace/ids.js';
+import type { Asking } from './asking.js';
+import { nextTry } from './nextTry.js';
+import { wentWell } from './went.js';
+
+const fresh: Asking = {
+  tries: [],
+  sittingId: 'sitting' as SittingId,
+  day: '2026-03-02',
+  months: 48,
+  arrangements: ['row'],
+  things: ['cork', 'shell'],
+  largest: 20,
+  secondsLeft: 240,
+};
+const cases = fc.record({ seed: fc.nat({ max: 100_000 }), which: fc.nat({ max: benchSkills.length - 1 }) });
+const sitting = (seed: number, which: number) => {
+  const bench = benchSkills[which]!;
+  const random = seededRandom(seed);
+  const child = drawChild(random);
+  const sat = askChosen(bench, child, random);
+  return { bench, child, sat, went: sat.tries.map((trace) => wentWell(bench.skill, trace) === true) };
+};
+
+describe('kindness, in every simulated sitting', () => {
+  const simulated = (holds: (one: ReturnType<typeof sitting>) => void) =>
+    fc.assert(
+      fc.property(cases, ({ seed, which }) => holds(sitting(seed, which))),
+      { numRuns: 60 },
+    );
+
+  test('no number is asked three times', () =>
+    simulated(({ sat }) => {
+      const asked = sat.tries.map((trace) => trace.target!);
+      for (const n of asked) expect(asked.filter((other) => other === n).length).toBeLessThanOrEqual(2);
+    }));
+
+  test('it ends on a success, unless four went wrong running or no easier number is left to ask', () =>
+    simulated(({ sat, went }) => {
+      const asked = sat.tries.map((trace) => trace.target!);
+      const missed = asked.slice(went.lastIndexOf(true) + 1);
+      const easier = Array.from({ length: Math.min(...missed, 20) - 1 }, (_, i) => i + 1);
+      const isSpent = [1, ...easier].every((n) => asked.filter((other) => other === n).length === 2);
+      expect(missed.length === 0 || missed.length === 4 || isSpent).toBe(true);
+    }));
+
+  test('it begins no higher than where to begin asking, and puts an easier one after two misses', () =>
+    simulated(({ sat, went }) => {
+      const asked = sat.tries.map((trace) => trace.target!);
+      expect(asked[0]).toBeLessThanOrEqual(5);
+      went.forEach((well, i) => {
+        if (i < 1 || well || went[i - 1] || i + 1 >= asked.length) return;
+        expect(asked[i + 1]).toBeLessThanOrEqual(Math.max(asked[i]!, asked[i - 1]!));
+      });
+    }));
+
+  test('it is over in the time there is, but for an easy one or two to end well', () =>
+    simulated(({ sat }) => {
+      const used = sat.seconds.reduce((sum, one) => sum + one, 0);
+      expect(used).toBeLessThan(240 + 4 * 40);
+    }));
+
+  test('the same seed gives the same sitting', () =>
+    simulated(({ sat, bench, child }) => {
+      const again = (seed: number) => askChosen(bench, child, seededRandom(seed)).tries;
+      expect(again(5)).toEqual(again(5));
+      expect(sat.tries.length).toBeGreaterThan(0);
+    }));
+});
+
+describe(nextTry, () => {
+  test('begins with one that will go well, with the things met least', () => {
+    const first = nextTry('one-to-one', fresh);
+    expect(first).toMatchObject({ kind: 'ask', purpose: 'begin-well', things: 'cork', tries: [] });
+    expect(first.kind === 'ask' && first.n <= 5).toBe(true);
+  });
+
+  test('a child whose age is not known is asked a small number first', () => {
+    const first = nextTry('order', { ...fresh, arrangements: ['none'], months: null });
+    expect(first.kind === 'ask' && first.n <= 3).toBe(true);
+  });
+
+  test('goes on, where it goes well, to what tells more', () => {
+    const { sat } = sitting(12, 1);
+    const asked = sat.tries.map((trace) => trace.target!);
+    expect(Math.max(...asked)).toBeGreaterThan(asked[0]!);
+  });
+
+  test('stops for want of time, once a try has gone well', () => {
+    const { sat, went } = sitting(3, 1);
+    const upTo = went.indexOf(true) + 1;
+    const next = nextTry('one-to-one', { ...fresh, tries: sat.tries.slice(0, upTo), secondsLeft: 5 });
+    expect(next).toEqual({ kind: 'stop', because: 'time' });
+  });
+
+  test('asks a harder arrangement by what an easier one has told', () => {
+    const { sat } = sitting(12, 1);
+    const ask = (tries: Asking['tries']) =>
+      nextTry('one-to-one', {
+        ...fresh,
+        tries,
+        sittingId: 'later' as SittingId,
+        arrangements: ['scattered'],
+      });
+    const [blind, told] = [ask([]), ask(sat.tries)];
+    expect(told.kind === 'ask' && told.tries.length).toBe(sat.tries.length);
+    expect(blind.kind === 'ask' && told.kind === 'ask' && told.chance !== blind.chance).toBe(true);
+  });
+
+  test('refuses to ask with nothing', () => {
+    expect(() => nextTry('one-to-one', { ...fresh, things: [] })).toThrow(RangeError);
+    expect(() => nextTry('one-to-one', { ...fresh, arrangements: [] })).toThrow(RangeError);
+  });
+});
+
+describe('against going practice', () => {
+  test('for a hundred children, chosen questions come nearer in fewer tries than the last one passed', () => {
+    const bench = benchSkills[1]!;
+    const random = seededRandom(21);
+    const compared = Array.from({ length: 100 }, () => {
+      const child = drawChild(random);
+      const truth = bench.truth(child.ability);
+      const [chosen, upward] = [askChosen(bench, child, random), askUpward(bench, child, random)];
+      const { best, claimed } = bench.read(child, chosen.tries, 0.95);
+      return {
+        chosenError: Math.abs(best - truth),
+        upwardError: Math.abs(lastPassed(bench, upward) - truth),
+        chosenTries: chosen.tries.length,
+        upwardTries: upward.tries.length,
+        over: claimed > truth,
+      };
+    });
+    const sum = (value: (one: (typeof compared)[number]) => number): number =>
+      compared.reduce((total, one) => total + value(one), 0);
+    expect(sum((one) => one.chosenError)).toBeLessThan(sum((one) => one.upwardError));
+    expect(sum((one) => one.chosenTries)).toBeLessThan(sum((one) => one.upwardTries));
+    expect(compared.filter((one) => one.over).length).toBeLessThanOrEqual(10);
+  });
+});

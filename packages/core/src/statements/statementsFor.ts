@@ -1,0 +1,38 @@
+import { groupBy } from '../groupBy.js';
+import { principles } from '../evidence/observations.js';
+import { ageInMonths } from '../shelf/cautions.js';
+import { arrangements, dayOf, type Trace } from '../trace/trace.js';
+import { fetchStatement } from './fetch.js';
+import { orderStatement } from './order.js';
+import { principleStatement, withCardinality } from './principles.js';
+import type { Statement, StatementOptions } from './statement.js';
+import { trackingStatement } from './tracking.js';
+
+/**
+ * What may be said of a child on a date, each statement for one skill and arrangement, from the tries
+ * up to then. Nothing beyond what was tried; time and misses lift nothing.
+ *
+ * @param tries of one child, in any order
+ * @param date YYYY-MM-DD
+ */
+export function statementsFor(
+  tries: readonly Trace[],
+  date: string,
+  { birthDate = null }: StatementOptions = {},
+): readonly Statement[] {
+  const upToDate = tries.filter((trace) => dayOf(trace) <= date);
+  const months = birthDate === null ? null : ageInMonths(birthDate, date);
+  const order = [...groupBy(upToDate, (trace) => trace.language)].flatMap(([language, spoken]) =>
+    orderStatement(language, spoken, date, months),
+  );
+  const tracking = arrangements.flatMap((arrangement) =>
+    trackingStatement(
+      arrangement,
+      upToDate.filter((trace) => trace.set.arrangement === arrangement),
+      date,
+    ),
+  );
+  const fetch = fetchStatement(upToDate, date);
+  const held = principles.flatMap((principle) => principleStatement(principle, upToDate, date));
+  return [...order, ...tracking, ...fetch, ...held.map((one) => withCardinality(one, fetch, held))];
+}
