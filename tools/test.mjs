@@ -27,6 +27,7 @@ runCommand(async () => {
   try {
     add(await check('Lint', ['npm', 'run', 'lint', '--silent'], env));
     add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
+    add(await check('Pages drawn from the code', ['node', 'tools/docs.mjs', '--check'], env));
     add(await jest('Core', 'packages/core', env));
     add(await jest('Web', 'apps/web', env));
     add(await jest('Server', 'apps/server', env));

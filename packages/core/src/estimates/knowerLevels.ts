@@ -73,7 +73,7 @@ export function knowerLevels(tries: readonly FetchTry[], options: KnowerOptions)
 export interface StatedLevel {
   /** The largest level that was itself asked for, rightly given, and is probable enough; null for none. */
   readonly level: Level | null;
-  /** Probability of that level or a higher one; of level 1 or higher where none is stated. */
+  /** Probability of that level or a higher one; 0 where none is stated. */
   readonly probability: number;
 }
 
@@ -99,7 +99,7 @@ export function statedLevel(
     const wasFetched = level === levels.length - 1 ? [...fetched].some((n) => n > 4) : fetched.has(level);
     if (wasFetched && atLeast(level) >= claim) return { level: levels[level]!, probability: atLeast(level) };
   }
-  return { level: null, probability: atLeast(1) };
+  return { level: null, probability: 0 };
 }
 
 type LikelihoodsOf = (one: FetchTry, pile: number) => readonly number[];

@@ -33,7 +33,9 @@ export function weaknessesOf(supports: readonly Trace[]): readonly Weakness[] {
   if (clean.length < CLEAN_TRIES) {
     for (const [weakness, applies] of ofOneTry) if (supports.some(applies)) found.add(weakness);
   }
-  if (new Set(supports.map((trace) => trace.set.things)).size < figure.steadyKinds) {
+  const withThings = supports.filter((trace) => trace.set.arrangement !== 'none');
+  const kinds = new Set(withThings.map((trace) => trace.set.things)).size;
+  if (supports.length === 0 || (withThings.length > 0 && kinds < figure.steadyKinds)) {
     found.add('one-kind-of-thing');
   }
   if (new Set(supports.map(dayOf)).size < figure.shownDays) found.add('one-day');

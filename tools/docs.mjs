@@ -1,0 +1,29 @@
+// Writes what docs/model.md draws from the code: the table of figures and the worked child.
+// With --check it only says whether the page is as the code has it.
+import { readFile, writeFile } from 'node:fs/promises';
+import path from 'node:path';
+import { figuresTable, workedChild } from './docs/model.mjs';
+import { ensureBuilt } from './lib/build.mjs';
+import { ensurePackages } from './lib/packages.mjs';
+import { root } from './lib/run.mjs';
+import { runCommand, Sorry } from './lib/say.mjs';
+
+const page = path.join(root, 'docs', 'model.md');
+
+runCommand(async () => {
+  await ensurePackages();
+  await ensureBuilt();
+  const core = await import('../packages/core/dist/index.js');
+  const before = await readFile(page, 'utf8');
+  const after = between(between(before, 'figures', figuresTable(core)), 'worked child', workedChild(core));
+  if (!process.argv.includes('--check')) await writeFile(page, after);
+  else if (after !== before) throw new Sorry('docs/model.md is not as the code has it: run npm run docs.');
+});
+
+/** The page with what stands between two marks of this name replaced. */
+function between(text, name, content) {
+  const [from, to] = [`<!-- ${name}, from the code -->`, `<!-- end of ${name} -->`];
+  const [start, end] = [text.indexOf(from), text.indexOf(to)];
+  if (start < 0 || end < start) throw new Sorry(`docs/model.md has no place for the ${name}.`);
+  return `${text.slice(0, start + from.length)}\n\n${content}\n\n${text.slice(end)}`;
+}
