@@ -1,6 +1,7 @@
-// Measures what docs/performance.md quotes: reading a count, the first load of a sitting, how soon a
+// Measures what docs/performance.md quotes: reading a count, the estimates, the first load of a sitting, how soon a
 // tap shows, the server's memory. Prints one line a figure.
 import { measureBrowser } from './bench/browser.mjs';
+import { measureEstimates } from './bench/estimates.mjs';
 import { measureReading } from './bench/reading.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureProgram } from './lib/debian.mjs';
@@ -12,6 +13,10 @@ runCommand(async () => {
   await ensurePackages();
   await ensureProgram('chromium', 'chromium', '');
   await ensureBuilt();
-  const figures = [...(await measureReading()), ...(await withDemo('bench', measureBrowser))];
+  const figures = [
+    ...(await measureReading()),
+    ...(await measureEstimates()),
+    ...(await withDemo('bench', measureBrowser)),
+  ];
   for (const [what, value] of figures) console.log(`${what.padEnd(64)} ${value}`);
 });
