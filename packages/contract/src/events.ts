@@ -12,7 +12,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsAnswer, IsItem, IsItemOrAgain, IsMomentWithOffset, IsWord } from './validators.js';
+import { IsAnswer, IsItem, IsItemOrAgain, IsMomentWithOffset, IsWord, validator } from './validators.js';
 
 export const happeningKinds = [
   'count',
@@ -159,6 +159,13 @@ type HappeningBody =
   | GivenEvent
   | PutEvent;
 
+/** What an amendment puts in an event's place is something that happened, not another correction. */
+const IsHappening = validator(
+  'isHappening',
+  (value) => happenings.some(({ name }) => name === (value as { kind?: unknown } | null)?.kind),
+  'what happened, of one of the kinds that can happen in a try',
+);
+
 export class AmendEvent extends EventBody {
   @Equals('amend')
   override kind: 'amend';
@@ -166,6 +173,7 @@ export class AmendEvent extends EventBody {
   @Min(0)
   of: number;
   @IsDefined()
+  @IsHappening()
   @ValidateNested()
   @Type(() => EventBody, {
     discriminator: { property: 'kind', subTypes: happenings },

@@ -10,7 +10,7 @@ const isWord = (value: unknown): boolean =>
 
 const isItem = (value: unknown): boolean => Number.isInteger(value) && (value as number) >= 0;
 
-function validator(name: string, validate: (value: unknown) => boolean, must: string) {
+export function validator(name: string, validate: (value: unknown) => boolean, must: string) {
   return (options?: ValidationOptions): PropertyDecorator =>
     ValidateBy({ name, validator: { validate, defaultMessage: () => `$property must be ${must}` } }, options);
 }

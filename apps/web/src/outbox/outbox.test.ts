@@ -1,0 +1,177 @@
+import 'fake-indexeddb/auto';
+import type { PutTry, TryHead } from '@dotting/contract';
+import type { ChildId, SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
+import type { KeptSitting } from '../sitting/sitting.js';
+import { dropSitting, keepStep, keptTries, keptTry } from './database.js';
+import { outbox } from './outbox.js';
+
+/** A stand-in for the server: what it has stored, by try, and how it answers. */
+const server = {
+  stored: new Map<string, TraceEvent[]>(),
+  answers: true,
+  losesAnswers: false,
+  refuses: null as { status: number; message: string } | null,
+  requests: 0,
+};
+
+function respond(path: string, body: PutTry): Response {
+  server.requests++;
+  if (!server.answers) throw new TypeError('network');
+  if (server.refuses) {
+    const { status, message } = server.refuses;
+    return Response.json({ statusCode: status, message, fields: [] }, { status });
+  }
+  const id = path.split('/').at(-1)!;
+  const events = server.stored.get(id) ?? [];
+  for (const event of body.events as TraceEvent[]) {
+    if (event.seq > events.length) throw new Error(`a gap before ${event.seq}`);
+    events[event.seq] = event;
+  }
+  server.stored.set(id, events);
+  if (server.losesAnswers) throw new TypeError('network');
+  return Response.json({ id, events: events.length, revision: body.revision });
+}
+
+beforeAll(() => {
+  Object.assign(globalThis, {
+    window: { addEventListener: () => undefined, removeEventListener: () => undefined },
+    navigator: {},
+    fetch: async (path: string, { body }: { body: string }) => respond(path, JSON.parse(body) as PutTry),
+  });
+});
+
+beforeEach(() => {
+  server.stored.clear();
+  Object.assign(server, { answers: true, losesAnswers: false, refuses: null, requests: 0 });
+});
+
+const head = { childId: 'child', set: { size: 4, things: 'cork', arrangement: 'row' } } as unknown as TryHead;
+const counts = (from: number, to: number): TraceEvent[] =>
+  Array.from({ length: to - from + 1 }, (_, i) => ({
+    seq: from + i,
+    t: 0,
+    kind: 'count',
+    word: from + i + 1,
+  }));
+
+const sittingOf = (id: TraceId): KeptSitting => ({
+  key: `sitting of ${id}`,
+  id: 'sitting' as SittingId,
+  staffId: 'adult' as StaffId,
+  presence: 'stay',
+  child: { id: 'child' as ChildId } as KeptSitting['child'],
+  metTasks: [],
+  plan: { task: 'count-row', size: 4, things: 'cork', why: '' },
+  tries: [id],
+  isOpen: true,
+});
+
+/** Keeps the events of a try up to one, those before `newFrom` being kept already. */
+const keep = (id: TraceId, upTo: number, newFrom: number, revision = 0): Promise<void> =>
+  outbox.add(() =>
+    keepStep(sittingOf(id), { id, head, revision, presence: 'stay' }, counts(0, upTo), newFrom),
+  );
+
+/** Resolves once the outbox says what is expected of it. */
+const until = (isSo: () => boolean): Promise<void> =>
+  new Promise((resolve) => {
+    if (isSo()) return resolve();
+    const unsubscribe = outbox.subscribe(() => {
+      if (!isSo()) return;
+      unsubscribe();
+      resolve();
+    });
+  });
+const allSent = () => until(() => outbox.read().tries === 0);
+let made = 0;
+const newId = () => `try-${made++}` as TraceId;
+
+test('what is kept is sent, each event once and in order', async () => {
+  const id = newId();
+  await keep(id, 1, 0);
+  await keep(id, 3, 2);
+  await allSent();
+  expect(server.stored.get(id)!.map((event) => event.seq)).toEqual([0, 1, 2, 3]);
+});
+
+test('a step counts as waiting from the tap on, before it is on the disk', async () => {
+  await allSent();
+  const kept = keep(newId(), 0, 0);
+  expect(outbox.read().tries).toBe(1);
+  await kept;
+  await allSent();
+});
+
+test('an answer that gets lost on its way: the same events again, stored once', async () => {
+  const id = newId();
+  server.losesAnswers = true;
+  await keep(id, 2, 0);
+  await until(() => outbox.read().noConnection);
+  expect((await keptTry(id))!.kept.sentEvents).toBe(0);
+  server.losesAnswers = false;
+  outbox.send();
+  await allSent();
+  expect(server.stored.get(id)).toHaveLength(3);
+});
+
+test('without a connection all is kept, and said to be', async () => {
+  const id = newId();
+  server.answers = false;
+  await keep(id, 2, 0);
+  await until(() => outbox.read().noConnection);
+  expect(outbox.read()).toMatchObject({ tries: 1, events: 3 });
+  expect((await keptTry(id))!.events).toEqual(counts(0, 2));
+  server.answers = true;
+  outbox.send();
+  await allSent();
+  expect(server.stored.get(id)).toHaveLength(3);
+});
+
+test('a try that is refused is kept with the server’s words, does not hold up others, and can be offered again', async () => {
+  const [refused, other] = [newId(), newId()];
+  server.refuses = { status: 422, message: 'set.things: no counter on the shelf is called “cork”' };
+  await keep(refused, 1, 0);
+  await until(() => outbox.read().refused.length === 1);
+  expect(outbox.read().refused[0]!.refused).toMatch(/no counter on the shelf/);
+  server.refuses = null;
+  await keep(other, 0, 0);
+  await until(() => server.stored.has(other) && outbox.read().tries === 1);
+  await outbox.offerAgain(refused);
+  await allSent();
+  expect(server.stored.get(refused)).toHaveLength(2);
+});
+
+test('a server in trouble, a lost session or too many requests are no refusal: the try waits', async () => {
+  for (const status of [500, 401, 429]) {
+    const id = newId();
+    server.refuses = { status, message: 'not now' };
+    await keep(id, 0, 0);
+    const before = server.requests;
+    outbox.send();
+    await until(() => server.requests > before);
+    expect((await keptTry(id))!.kept.refused).toBeUndefined();
+    server.refuses = null;
+    outbox.send();
+    await allSent();
+  }
+});
+
+test('a step that clashes with another window’s is refused whole, and nothing of it is kept', async () => {
+  const id = newId();
+  await keep(id, 2, 0);
+  await expect(keep(id, 3, 1)).rejects.toThrow();
+  expect((await keptTry(id))!.kept.events).toBe(3);
+  await allSent();
+});
+
+test('tries that are sent are forgotten with their sitting, never before', async () => {
+  const id = newId();
+  await keep(id, 1, 0);
+  await allSent();
+  expect((await keptTries()).some((one) => one.id === id)).toBe(true);
+  await dropSitting(sittingOf(id).key);
+  await keep(newId(), 0, 0);
+  await allSent();
+  // It forgets after it has told that all is sent.
+  while (await keptTry(id)) await new Promise((resolve) => setImmediate(resolve));
+});

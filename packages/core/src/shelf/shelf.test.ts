@@ -1,0 +1,79 @@
+import { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from './cautions.js';
+import { amountOf, counterOf, counters } from './counters.js';
+import { describeSet, taskOf, tasks } from './tasks.js';
+
+const today = '2026-11-25';
+const child: CautionedChild = { firstName: 'Wren', birthDate: '2021-06-01', mouths: false, allergies: '' };
+
+describe('cautions', () => {
+  const said = (things: string, about: Partial<CautionedChild>) =>
+    cautionsFor(things, { ...child, ...about }, today).join(' ');
+
+  test('no birth date is under three and mouthing, until someone says otherwise', () => {
+    const unknown = { birthDate: null, mouths: null };
+    expect(isTakenAsMouthing({ ...child, ...unknown }, today)).toBe(true);
+    expect(said('cork', unknown)).toMatch(/Choking.*no birth date/);
+    expect(said('cork', unknown)).toMatch(/wash pot/);
+    expect(said('cork', { birthDate: null, mouths: false })).toMatch(/Choking/);
+    expect(isTakenAsMouthing({ ...child, birthDate: null, mouths: false }, today)).toBe(false);
+  });
+
+  test('the third birthday is the day on which under three ends', () => {
+    expect(said('cork', { birthDate: '2023-11-26' })).toMatch(/Choking.*under three/);
+    expect(said('cork', { birthDate: '2023-11-25' })).not.toMatch(/Choking/);
+  });
+
+  test('an older child that still mouths is as much at risk', () => {
+    expect(said('cork', { mouths: true })).toMatch(/Choking.*still mouths/);
+    expect(said('boat', { mouths: true })).not.toMatch(/Choking/);
+    expect(said('boat', { mouths: true })).toMatch(/wash pot/);
+  });
+
+  test('an allergy is asked about only where the material may touch it', () => {
+    expect(said('acorn-cup', { allergies: 'hazelnuts' })).toMatch(/tree nuts.*hazelnuts.*Ask/);
+    expect(said('shell', { allergies: 'hazelnuts' })).not.toMatch(/hazelnuts/);
+    expect(said('acorn-cup', { allergies: '  ' })).not.toMatch(/nuts/);
+  });
+
+  test('small things are never left alone, and every caution defers', () => {
+    for (const counter of counters.filter((one) => one.small)) {
+      expect(said(counter.id, {})).toMatch(/stay with/);
+      expect(said(counter.id, { birthDate: null })).toMatch(/your setting’s rules come first/);
+    }
+  });
+});
+
+test.each([
+  ['2022-11-25', 48],
+  ['2022-11-26', 47],
+  ['2024-02-29', 32],
+  ['2026-11-25', 0],
+])('a child born on %s is %i months old', (born, months) => {
+  expect(ageInMonths(born, today)).toBe(months);
+});
+
+describe('the shelf', () => {
+  test('every task says something, lays something and says what not to do', () => {
+    for (const task of tasks) {
+      expect(task.say.length).toBeGreaterThan(10);
+      expect(task.avoid.length).toBeGreaterThan(10);
+      expect(task.lay.length).toBeGreaterThan(5);
+      expect(taskOf(task.id)).toBe(task);
+    }
+    expect(new Set(tasks.map((task) => task.id)).size).toBe(tasks.length);
+  });
+
+  test('amounts are said as they are said', () => {
+    expect([0, 1, 8].map((size) => amountOf(size, 'boat'))).toEqual([
+      'no wooden boats',
+      '1 wooden boat',
+      '8 wooden boats',
+    ]);
+    expect(describeSet({ size: 8, things: 'lid', arrangement: 'ring' })).toBe('8 jar lids in a ring');
+  });
+
+  test('what is not on the shelf is an error, not a guess', () => {
+    expect(() => taskOf('count-clouds')).toThrow(/count-clouds/);
+    expect(() => counterOf('pebble')).toThrow(/pebble/);
+  });
+});
