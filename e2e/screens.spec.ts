@@ -16,11 +16,13 @@ test('a whole sitting by keyboard alone', async ({ app, signedIn: page }) => {
   await keys('Space');
   await expect(mirror(page)).toBeVisible();
   await keys('1');
-  await expect(page.getByText(/^One word and one touch to each of 4 corks/)).toBeVisible();
+  const told = page.getByText(/^One word and one touch to each of \d+ corks?/);
+  await expect(told).toBeVisible();
+  const size = Number(/\d+/.exec(await told.innerText())![0]);
   await keys('?');
   await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
   await expectAllSent(page);
-  expect(await app.eventsOfLatestTry('Abeni')).toHaveLength(4);
+  expect(await app.eventsOfLatestTry('Abeni')).toHaveLength(size);
 });
 
 test('undo takes back any number of steps, back to the empty tray', async ({ app, signedIn: page }) => {

@@ -1,5 +1,6 @@
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
+import { tasks } from '../packages/core/src/shelf/tasks.js';
 import { App } from './app.js';
 
 /** Every test has the app, signed in, with an adult at it. */
@@ -42,7 +43,7 @@ export async function sitDown(
   child: string,
   size: number,
   task = 'Count a row',
-  things = 'corks',
+  things: string | null = 'corks',
 ) {
   await openChild(page, child);
   await page.getByRole('link', { name: `Sit down with ${child}` }).click();
@@ -54,10 +55,12 @@ export async function openChild(page: Page, child: string): Promise<void> {
   await expect(page.getByRole('heading', { name: child, exact: true })).toBeVisible();
 }
 
-export async function lay(page: Page, size: number, task: string, things: string): Promise<void> {
+export async function lay(page: Page, size: number, task: string, things: string | null): Promise<void> {
   await page.getByRole('button', { name: 'Change …' }).click();
+  const { strand } = tasks.find((one) => one.name === task)!;
+  await page.getByRole('radio', { name: strand === 'stable-order' ? 'order' : strand, exact: true }).click();
   await page.getByRole('radio', { name: task }).click();
-  await page.getByRole('radio', { name: things }).click();
+  if (things !== null) await page.getByRole('radio', { name: things }).click();
   const shown = page.getByLabel('How many to lay');
   while ((await shown.innerText()) !== String(size)) {
     const isMore = Number(await shown.innerText()) > size;

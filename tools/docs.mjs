@@ -1,24 +1,32 @@
-// Writes what docs/model.md draws from the code: the table of figures and the worked child.
-// With --check it only says whether the page is as the code has it.
+// Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks.
+// With --check it only says whether the pages are as the code has them.
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { figuresTable, workedChild } from './docs/model.mjs';
+import { tasksPage } from './docs/tasks.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { root } from './lib/run.mjs';
 import { runCommand, Sorry } from './lib/say.mjs';
 
-const page = path.join(root, 'docs', 'model.md');
-
 runCommand(async () => {
   await ensurePackages();
   await ensureBuilt();
   const core = await import('../packages/core/dist/index.js');
-  const before = await readFile(page, 'utf8');
-  const after = between(between(before, 'figures', figuresTable(core)), 'worked child', workedChild(core));
-  if (!process.argv.includes('--check')) await writeFile(page, after);
-  else if (after !== before) throw new Sorry('docs/model.md is not as the code has it: run npm run docs.');
+  await keep('model.md', (before) =>
+    between(between(before, 'figures', figuresTable(core)), 'worked child', workedChild(core)),
+  );
+  await keep('tasks.md', () => tasksPage(core));
 });
+
+/** Writes a page as the code has it, or only says that it is not. */
+async function keep(name, drawn) {
+  const page = path.join(root, 'docs', name);
+  const before = await readFile(page, 'utf8');
+  const after = drawn(before);
+  if (!process.argv.includes('--check')) await writeFile(page, after);
+  else if (after !== before) throw new Sorry(`docs/${name} is not as the code has it: run npm run docs.`);
+}
 
 /** The page with what stands between two marks of this name replaced. */
 function between(text, name, content) {

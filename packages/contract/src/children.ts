@@ -14,7 +14,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { TraySetBody } from './tries.js';
+import { StoredTry, TraySetBody } from './tries.js';
 import { IsDay, IsNotToCome, OrNull } from './validators.js';
 
 export const hands = ['left', 'right'] as const;
@@ -194,6 +194,10 @@ export class ChildPage {
   @ValidateNested({ each: true })
   @Type(() => TrySummary)
   tries: TrySummary[];
+  /** Whole tries of the last weeks, oldest first: what the choice of a question needs, without a network too. */
+  @ValidateNested({ each: true })
+  @Type(() => StoredTry)
+  recent: StoredTry[];
   /** Tasks the child has met: any other is a new routine. */
   @IsString({ each: true })
   metTasks: string[];

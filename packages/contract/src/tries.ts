@@ -182,17 +182,22 @@ export class TryStored {
   revision: number;
 }
 
+/** A try as it is stored. */
 export class StoredTry extends TryHead {
   @IsUUID()
   id: TraceId;
+  @IsArray()
+  @ValidateNested({ each: true })
+  @Type(() => EventBody, eventDiscriminator)
+  events: TraceEventBody[];
+}
+
+/** A stored try with who recorded it and what it shows. */
+export class ToldTry extends StoredTry {
   @IsInt()
   revision: number;
   @IsString()
   recorder: string;
   @IsString()
   told: string;
-  @IsArray()
-  @ValidateNested({ each: true })
-  @Type(() => EventBody, eventDiscriminator)
-  events: TraceEventBody[];
 }

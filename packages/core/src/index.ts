@@ -44,6 +44,8 @@ export { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from
 export {
   tasks,
   taskOf,
+  setOf,
+  largestOf,
   describeSet,
   howManyQuestion,
   smallestSize,
@@ -51,6 +53,15 @@ export {
   type Task,
   type TaskId,
 } from './shelf/tasks.js';
+export {
+  needs,
+  strands,
+  type CaptureKind,
+  type Need,
+  type Strand,
+  type TaskEntry,
+  type Watched,
+} from './shelf/task.js';
 export { outcomeFor, outcomesFor, skills, type Outcome, type Skill } from './evidence/outcomes.js';
 export { dotLineFor, type Dot, type DotForm, type DotLine } from './evidence/dotLine.js';
 export { nextStep, type NextStep } from './next/nextStep.js';
@@ -61,7 +72,6 @@ export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from '.
 export { simulateTry, type PutToChild, type SimulatedTry } from './simulate/simulateTry.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
 export { groupBy } from './groupBy.js';
-export { nextInSitting, type SittingTry } from './next/nextInSitting.js';
 export {
   chanceAt,
   threshold,
@@ -100,4 +110,5 @@ export { weaknesses, type Weakness } from './statements/weaknesses.js';
 export { observationsOf, type Observations, type Principle } from './evidence/observations.js';
 export type { Asking, NextTry, Purpose } from './asking/asking.js';
 export { nextTry } from './asking/nextTry.js';
+export { nextInSitting, type NextInSitting } from './asking/nextInSitting.js';
 export { askedSkills, type AskedSkill } from './asking/went.js';

@@ -1,8 +1,16 @@
-import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
+import type {
+  ChildChange,
+  ChildPage,
+  ChildView,
+  TodayView,
+  TraceEventBody,
+  UnfinishedTry,
+} from '@dotting/contract';
 import {
   describeSet,
   dotLineFor,
   dueFor,
+  figure,
   groupBy,
   nextStep,
   skills,
@@ -68,7 +76,7 @@ export class ChildrenService {
       childId: row.childId,
       recorder: row.recorder?.firstName ?? '',
       startedAt: row.startedAt,
-      title: describeSet(headOf(row).set),
+      title: describeSet(headOf(row).set, row.target ?? undefined),
     }));
   }
 
@@ -90,9 +98,14 @@ export class ChildrenService {
         id: trace.id,
         startedAt: trace.startedAt,
         task: taskOf(trace.task).name,
-        title: describeSet(trace.set),
+        title: describeSet(trace.set, trace.target),
         recorder: nameOf.get(trace.recordedBy) ?? '',
         told: tellTry(trace),
+      })),
+      recent: traces.filter(isRecent).map((trace) => ({
+        ...trace,
+        set: { ...trace.set },
+        events: trace.events as TraceEventBody[],
       })),
       metTasks: [...new Set(traces.map((trace) => trace.task))],
     };
@@ -110,6 +123,13 @@ export class ChildrenService {
     if (!child) throw notFound('child');
     return child;
   }
+}
+
+const weekMs = 7 * 24 * 3_600_000;
+
+/** Recent enough for the choice of a question. */
+function isRecent(trace: Trace): boolean {
+  return Date.now() - Date.parse(trace.startedAt) <= figure.askingWeeks * weekMs;
 }
 
 function viewOf(child: Child): ChildView {

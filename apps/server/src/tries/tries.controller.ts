@@ -1,4 +1,4 @@
-import { PutTry, StoredTry, TryStored } from '@dotting/contract';
+import { PutTry, ToldTry, TryStored } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
 import { Body, Controller, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
@@ -23,8 +23,8 @@ export class TriesController {
   }
 
   @Get(':id')
-  @ApiOkResponse({ type: StoredTry })
-  find(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<StoredTry> {
+  @ApiOkResponse({ type: ToldTry })
+  find(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<ToldTry> {
     return this.tries.find(at, id as TraceId);
   }
 }

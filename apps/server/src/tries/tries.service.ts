@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { PutTry, StoredTry, TryStored } from '@dotting/contract';
+import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
 import { counters, tasks, tellTry, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, QueryFailedError, type EntityManager } from 'typeorm';
@@ -62,7 +62,7 @@ export class TriesService {
     return { id, events: stored.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
 
-  async find(at: AtWork, id: TraceId): Promise<StoredTry> {
+  async find(at: AtWork, id: TraceId): Promise<ToldTry> {
     const { manager } = this.dataSource;
     const found = await manager.findOne(Try, {
       where: { id, child: { siteId: at.siteId } },

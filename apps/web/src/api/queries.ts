@@ -1,4 +1,4 @@
-import type { ChildPage, Here, PresentAdult, StoredTry, TodayView } from '@dotting/contract';
+import type { ChildPage, Here, PresentAdult, ToldTry, TodayView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { QueryClient, queryOptions } from '@tanstack/react-query';
 import { keepHere, keptAdult, keptHere } from '../outbox/database.js';
@@ -57,4 +57,4 @@ export const childQuery = (id: ChildId) =>
   queryOptions({ queryKey: ['child', id], queryFn: () => request<ChildPage>('GET', `children/${id}`) });
 
 export const tryQuery = (id: string) =>
-  queryOptions({ queryKey: ['try', id], queryFn: () => request<StoredTry>('GET', `tries/${id}`) });
+  queryOptions({ queryKey: ['try', id], queryFn: () => request<ToldTry>('GET', `tries/${id}`) });

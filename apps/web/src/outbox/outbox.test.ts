@@ -60,6 +60,7 @@ const sittingOf = (id: TraceId): KeptSitting => ({
   staffId: 'adult' as StaffId,
   presence: 'stay',
   child: { id: 'child' as ChildId } as KeptSitting['child'],
+  earlier: [],
   metTasks: [],
   plan: { task: 'count-row', size: 4, things: 'cork', why: '' },
   tries: [id],

@@ -1,4 +1,4 @@
-import { tellTry, type Ended, type Gesture } from '@dotting/core';
+import { taskOf, tellTry, type CaptureKind, type Ended, type Gesture, type Strategy } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -12,8 +12,28 @@ interface AfterTryProps {
   readonly tried: SittingTry;
   readonly onGesture: (gesture: Gesture) => void;
   readonly onEnded: (ended: Ended) => void;
+  readonly onStrategy: (strategy: Strategy | null) => void;
   readonly onSetAside: (reason: string | null) => void;
 }
+
+/** How a child may have gone about it, by the kind of task. */
+const strategies: Record<CaptureKind, readonly (readonly [Strategy, string])[]> = {
+  say: [],
+  count: [
+    ['touched', 'touched each'],
+    ['moved-aside', 'moved each aside'],
+    ['looked', 'by looking'],
+    ['fingers', 'on fingers'],
+    ['knew', 'knew it'],
+  ],
+  give: [
+    ['counted-all', 'counted out'],
+    ['looked', 'by looking'],
+    ['fingers', 'on fingers'],
+    ['knew', 'knew it'],
+    ['guessed', 'a handful'],
+  ],
+};
 
 const endings: readonly (readonly [Ended, string])[] = [
   ['finished', 'finished'],
@@ -24,9 +44,10 @@ const endings: readonly (readonly [Ended, string])[] = [
 ];
 
 /** What the try showed, in one sentence that can be put right here. */
-export function AfterTry({ tried, onGesture, onEnded, onSetAside }: AfterTryProps) {
+export function AfterTry({ tried, onGesture, onEnded, onStrategy, onSetAside }: AfterTryProps) {
   const [isPuttingRight, setIsPuttingRight] = useState(false);
   const { head, events } = tried;
+  const ways = strategies[taskOf(head.task).kind];
   return (
     <Box
       sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2.5, alignContent: 'start', p: 1 }}
@@ -51,6 +72,14 @@ export function AfterTry({ tried, onGesture, onEnded, onSetAside }: AfterTryProp
         <PutRight tried={tried} onGesture={onGesture} />
       ) : (
         <>
+          {ways.length > 0 && (
+            <Choice
+              label="How the child went about it, if you saw"
+              value={head.strategy ?? null}
+              options={ways}
+              onChoose={(one) => onStrategy(one === head.strategy ? null : one)}
+            />
+          )}
           <Choice label="How it ended" value={head.ended} options={endings} onChoose={onEnded} />
           {head.setAside === undefined && <SetAside onSetAside={onSetAside} />}
         </>

@@ -1,72 +1,83 @@
-import { counters, largestSize, smallestSize, tasks } from '@dotting/core';
+import { counters, largestOf, smallestSize, strands, taskOf, tasks, type Strand } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { palette } from '../app/theme.js';
+import { useState } from 'react';
 import type { Plan } from './sitting.js';
 import { Choice } from './Choice.js';
 
 interface ChangePlanProps {
   readonly plan: Plan;
   readonly onLay: (plan: Partial<Plan>) => void;
-  readonly onDone: () => void;
 }
+
+const strandNames: Record<Strand, string> = {
+  'stable-order': 'order',
+  'one-to-one': 'one-to-one',
+  cardinality: 'cardinality',
+};
 
 const ownChoice = 'Your own choice.';
 
 /** Another task, number or kind of thing than the one proposed, in place of the column's text. */
-export function ChangePlan({ plan, onLay, onDone }: ChangePlanProps) {
+export function ChangePlan({ plan, onLay }: ChangePlanProps) {
+  const task = taskOf(plan.task);
+  const [strand, setStrand] = useState<Strand>(task.strand);
+  const largest = largestOf(task);
   const lay = (change: Partial<Plan>): void => onLay({ ...change, why: ownChoice });
   return (
-    <Box sx={{ display: 'grid', gap: 2, alignContent: 'start', flex: 1, overflow: 'auto', minHeight: 0 }}>
+    <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start', flex: 1, overflow: 'auto', minHeight: 0 }}>
+      <Choice
+        label="Strand"
+        value={strand}
+        options={strands.map((one) => [one, strandNames[one]])}
+        onChoose={setStrand}
+      />
       <Choice
         label="Task"
         value={plan.task}
-        options={tasks.map(({ id, name }) => [id, name])}
-        onChoose={(task) => lay({ task })}
+        options={tasks.filter((one) => one.strand === strand).map(({ id, name }) => [id, name])}
+        onChoose={(id) => lay({ task: id, size: Math.min(plan.size, largestOf(taskOf(id))) })}
         column
       />
-      <Box>
-        <Typography variant="body2" color="textSecondary">
-          How many things
+      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+        <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+          {task.kind === 'say' ? 'To which number' : 'How many'}
         </Typography>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-          <Button
-            aria-label="one fewer"
-            disabled={plan.size <= smallestSize}
-            onClick={() => lay({ size: plan.size - 1 })}
-            sx={{ fontSize: '1.4rem' }}
-          >
-            −
-          </Button>
-          <Typography
-            sx={{ fontSize: '1.6rem', minWidth: 56, textAlign: 'center', fontWeight: 700 }}
-            aria-live="polite"
-            aria-label="How many to lay"
-            role="status"
-          >
-            {plan.size}
-          </Typography>
-          <Button
-            aria-label="one more"
-            disabled={plan.size >= largestSize}
-            onClick={() => lay({ size: plan.size + 1 })}
-            sx={{ fontSize: '1.4rem' }}
-          >
-            +
-          </Button>
-        </Box>
+        <Button
+          aria-label="one fewer"
+          disabled={plan.size <= smallestSize}
+          onClick={() => lay({ size: plan.size - 1 })}
+          sx={{ fontSize: '1.4rem' }}
+        >
+          −
+        </Button>
+        <Typography
+          sx={{ fontSize: '1.6rem', minWidth: 56, textAlign: 'center', fontWeight: 700 }}
+          aria-live="polite"
+          aria-label="How many to lay"
+          role="status"
+        >
+          {plan.size}
+        </Typography>
+        <Button
+          aria-label="one more"
+          disabled={plan.size >= largest}
+          onClick={() => lay({ size: plan.size + 1 })}
+          sx={{ fontSize: '1.4rem' }}
+        >
+          +
+        </Button>
       </Box>
-      <Choice
-        label="Things"
-        value={plan.things}
-        options={counters.map(({ id, many }) => [id, many])}
-        onChoose={(things) => lay({ things })}
-        column
-      />
-      <Button onClick={onDone} sx={{ borderColor: palette.ink }}>
-        Lay this
-      </Button>
+      {task.kind !== 'say' && (
+        <Choice
+          label="Things"
+          value={plan.things}
+          options={counters.map(({ id, many }) => [id, many])}
+          onChoose={(things) => lay({ things })}
+          pairs
+        />
+      )}
     </Box>
   );
 }

@@ -10,6 +10,8 @@ interface ChoiceProps<Value extends string> {
   readonly options: readonly (readonly [Value, string])[];
   readonly onChoose: (value: Value) => void;
   readonly column?: boolean;
+  /** Two to a line. */
+  readonly pairs?: boolean;
   readonly disabled?: boolean;
 }
 
@@ -20,6 +22,7 @@ export function Choice<Value extends string>({
   options,
   onChoose,
   column = false,
+  pairs = false,
   disabled = false,
 }: ChoiceProps<Value>) {
   const id = useId();
@@ -28,7 +31,14 @@ export function Choice<Value extends string>({
       <Typography id={id} variant="body2" color="textSecondary">
         {label}
       </Typography>
-      <Box sx={{ display: 'flex', flexDirection: column ? 'column' : 'row', gap: 0.5 }}>
+      <Box
+        sx={{
+          display: pairs ? 'grid' : 'flex',
+          gridTemplateColumns: '1fr 1fr',
+          flexDirection: column ? 'column' : 'row',
+          gap: 0.5,
+        }}
+      >
         {options.map(([option, words]) => (
           <Button
             key={option}

@@ -1,12 +1,16 @@
 import { describeSet, type Item, type TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
-import { memo, useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
+import { useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
 import { palette } from '../app/theme.js';
-import { asideFrom, mirrorSize, nearest, placesOf } from './mirrorLayout.js';
-import { ThingShape } from './ThingShape.js';
+import { mirrorSize, nearest, placesOf } from './mirrorLayout.js';
+import { Things, trayFrame } from './Things.js';
 
 interface MirrorProps {
   readonly set: Pick<TraySet, 'size' | 'things' | 'arrangement'>;
+  /** Of a layout that is drawn by lot. */
+  readonly seed: number;
+  /** The number the child is to reach. */
+  readonly target: number;
   /** A tap names the thing it touched; otherwise the whole mirror means the next thing. */
   readonly byThing: boolean;
   /** Changes with every tap, so that the frame can answer it. */
@@ -16,8 +20,8 @@ interface MirrorProps {
 }
 
 /** The tray as it lies on the table: one large target for one word with one touch. */
-export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
-  const places = useMemo(() => placesOf(set.size, set.arrangement), [set.size, set.arrangement]);
+export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: MirrorProps) {
+  const places = useMemo(() => placesOf(set.size, set.arrangement, seed), [set.size, set.arrangement, seed]);
 
   const answerRef = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
@@ -34,12 +38,12 @@ export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
   };
 
   return (
-    <Box sx={frame}>
+    <Box sx={trayFrame}>
       <Box ref={answerRef} aria-hidden sx={answer} />
       <svg
         role="button"
         tabIndex={0}
-        aria-label={`${describeSet(set)}: ${byThing ? 'touch the thing the child touched' : 'next thing, one word with one touch'}`}
+        aria-label={`${describeSet(set, target)}: ${meaningOf(set, byThing)}`}
         data-beat={beat}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
@@ -59,21 +63,28 @@ export function Mirror({ set, byThing, beat, onNext, onThing }: MirrorProps) {
           if (!event.repeat) onNext();
         }}
       >
-        <Things set={set} />
+        <Things set={set} seed={seed} />
+        {set.arrangement === 'none' && (
+          <text
+            x={mirrorSize.width / 2}
+            y={mirrorSize.height / 2}
+            textAnchor="middle"
+            fill={palette.inkSoft}
+            fontSize={20}
+          >
+            one tap for each number said
+          </text>
+        )}
       </svg>
     </Box>
   );
 }
 
-const frame = {
-  position: 'relative',
-  flex: 1,
-  minHeight: 0,
-  borderRadius: '28px',
-  border: `2px solid ${palette.line}`,
-  bgcolor: '#fffefb',
-  overflow: 'hidden',
-} as const;
+/** What a tap means. */
+function meaningOf(set: MirrorProps['set'], byThing: boolean): string {
+  if (set.arrangement === 'none') return 'next thing, the next word';
+  return byThing ? 'touch the thing the child touched' : 'next thing, one word with one touch';
+}
 
 /**
  * The frame answers each tap alike, without saying how many there were. A layer of its own, so that
@@ -88,29 +99,3 @@ const answer = {
   opacity: 0,
   willChange: 'opacity',
 } as const;
-
-const Things = memo(function Things({ set }: Pick<MirrorProps, 'set'>) {
-  return (
-    <>
-      {set.arrangement === 'movable' && (
-        <rect
-          x={asideFrom}
-          y={40}
-          width={mirrorSize.width - asideFrom - 24}
-          height={mirrorSize.height - 80}
-          rx={24}
-          fill="none"
-          stroke={palette.line}
-          strokeWidth={2}
-          strokeDasharray="2 9"
-          strokeLinecap="round"
-        />
-      )}
-      {placesOf(set.size, set.arrangement).map(({ x, y, radius }, item) => (
-        <g key={item} transform={`translate(${x} ${y}) scale(${radius})`}>
-          <ThingShape things={set.things} />
-        </g>
-      ))}
-    </>
-  );
-});

@@ -5,23 +5,23 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { target } from '../app/theme.js';
 
-interface NumberPadProps {
-  readonly title: string;
-  /** Called with a number, or with a word as it was heard. */
-  readonly onSay: (said: number | string) => void;
-  readonly onLeave: () => void;
-  readonly leaveWords?: string;
-}
+/** Of words that can be heard otherwise, or of numbers alone. */
+type NumberPadProps =
+  | {
+      readonly title: string;
+      /** Called with a number, or with a word as it was heard. */
+      readonly onSay: (said: number | string) => void;
+      readonly onLeave: () => void;
+      readonly leaveWords?: string;
+    }
+  | { readonly title: string; readonly onNumber: (n: number) => void };
 
 const shown = Array.from({ length: 21 }, (_, n) => n);
 
 /** A number or a word that was said. All look alike: none is the right one. */
-export function NumberPad({ title, onSay, onLeave, leaveWords = 'Leave it' }: NumberPadProps) {
-  const [heard, setHeard] = useState('');
-  const word = heard.trim();
-  const say = (): void => {
-    if (word !== '') onSay(/^\d{1,3}$/.test(word) ? Number(word) : word);
-  };
+export function NumberPad(props: NumberPadProps) {
+  const { title } = props;
+  const onNumber = 'onNumber' in props ? props.onNumber : props.onSay;
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <Typography variant="body2" color="textSecondary">
@@ -35,32 +35,47 @@ export function NumberPad({ title, onSay, onLeave, leaveWords = 'Leave it' }: Nu
         {shown.map((n) => (
           <Button
             key={n}
-            onClick={() => onSay(n)}
+            onClick={() => onNumber(n)}
             sx={{ minWidth: 0, px: 0, minHeight: target.sitting, fontSize: '1.1rem' }}
           >
             {n}
           </Button>
         ))}
       </Box>
-      <Box
-        component="form"
-        onSubmit={(event) => (event.preventDefault(), say())}
-        sx={{ display: 'flex', gap: 0.75 }}
-      >
-        <TextField
-          label="as heard"
-          size="small"
-          value={heard}
-          onChange={(event) => setHeard(event.target.value.slice(0, 40))}
-          slotProps={{
-            htmlInput: { autoComplete: 'off', 'aria-label': 'Another number, or the word as it was heard' },
-          }}
-        />
-        <Button type="submit" disabled={word === ''} sx={{ minWidth: 0, px: 1.5 }}>
-          Said
-        </Button>
-      </Box>
-      <Button onClick={onLeave}>{leaveWords}</Button>
+      {'onSay' in props && (
+        <>
+          <AsHeard onSay={props.onSay} />
+          <Button onClick={props.onLeave}>{props.leaveWords ?? 'Leave it'}</Button>
+        </>
+      )}
+    </Box>
+  );
+}
+
+function AsHeard({ onSay }: { readonly onSay: (said: number | string) => void }) {
+  const [heard, setHeard] = useState('');
+  const word = heard.trim();
+  const say = (): void => {
+    if (word !== '') onSay(/^\d{1,3}$/.test(word) ? Number(word) : word);
+  };
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => (event.preventDefault(), say())}
+      sx={{ display: 'flex', gap: 0.75 }}
+    >
+      <TextField
+        label="as heard"
+        size="small"
+        value={heard}
+        onChange={(event) => setHeard(event.target.value.slice(0, 40))}
+        slotProps={{
+          htmlInput: { autoComplete: 'off', 'aria-label': 'Another number, or the word as it was heard' },
+        }}
+      />
+      <Button type="submit" disabled={word === ''} sx={{ minWidth: 0, px: 1.5 }}>
+        Said
+      </Button>
     </Box>
   );
 }

@@ -1,21 +1,24 @@
-import { cautionsFor, describeSet, howManyQuestion, taskOf } from '@dotting/core';
+import { amountOf, cautionsFor, describeSet, howManyQuestion, setOf, taskOf, type Task } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { languageName } from '../app/language.js';
 import { headingFont, palette } from '../app/theme.js';
-import type { Phase, Sitting } from './sitting.js';
+import type { Phase, Plan, Sitting } from './sitting.js';
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];
   readonly plan: Sitting['plan'];
   readonly phase: Phase;
+  readonly hasAnswered: boolean;
 }
 
 /** What to say, largest; what to lay, with its cautions. */
-export function SayAndLay({ child, plan, phase }: SayAndLayProps) {
+export function SayAndLay({ child, plan, phase, hasAnswered }: SayAndLayProps) {
   const task = taskOf(plan.task);
   const today = new Date().toLocaleDateString('sv-SE');
   const isAsking = phase === 'asked';
+  const again = phase !== 'read' && hasAnswered ? task.again : undefined;
+  const say = task.say.replace('{n}', String(plan.size));
   return (
     <Box sx={{ display: 'grid', gap: 1.75, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
       <Box>
@@ -28,20 +31,20 @@ export function SayAndLay({ child, plan, phase }: SayAndLayProps) {
             lineHeight: 1.22,
           }}
         >
-          “{isAsking ? howManyQuestion : task.say}”
+          “{again ? again.say : isAsking ? howManyQuestion : say}”
         </Typography>
-        {task.thenSay && !isAsking && (
+        {task.thenSay && !isAsking && !again && (
           <Typography sx={{ fontFamily: headingFont, fontSize: '1.15rem', mt: 0.75 }}>
             then “{task.thenSay}”
           </Typography>
         )}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 0.75 }}>
-          {isAsking ? 'Ask once, as if you did not know.' : task.avoid}
+          {again ? again.lay : isAsking ? 'Ask once, as if you did not know.' : task.avoid}
         </Typography>
       </Box>
       <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.5 }}>
         <Label>{phase === 'read' ? 'Then lay' : 'Lay'}</Label>
-        <Typography variant="h2">{describeSet({ ...plan, arrangement: task.arrangement })}</Typography>
+        <Typography variant="h2">{layWords(task, plan)}</Typography>
         <Typography variant="body2">
           {task.lay}
           {child.language !== 'en' && `; ${child.firstName} counts in ${languageName(child.language)}`}
@@ -52,19 +55,26 @@ export function SayAndLay({ child, plan, phase }: SayAndLayProps) {
         aria-label="Cautions"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
       >
-        {cautionsFor(plan.things, child, today).map((caution) => (
-          <Typography
-            component="li"
-            key={caution}
-            variant="body2"
-            sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
-          >
-            {caution}
-          </Typography>
-        ))}
+        {[...(task.kind === 'say' ? [] : cautionsFor(plan.things, child, today)), ...task.cautions].map(
+          (caution) => (
+            <Typography
+              component="li"
+              key={caution}
+              variant="body2"
+              sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
+            >
+              {caution}
+            </Typography>
+          ),
+        )}
       </Box>
     </Box>
   );
+}
+
+function layWords(task: Task, { size, things }: Plan): string {
+  if (task.kind === 'say') return 'Nothing to lay';
+  return task.pile === undefined ? describeSet(setOf(task, size, things)) : amountOf(task.pile, things);
 }
 
 function Label({ children }: { readonly children: string }) {

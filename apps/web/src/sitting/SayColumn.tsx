@@ -10,6 +10,8 @@ interface SayColumnProps {
   readonly child: Sitting['child'];
   readonly plan: Sitting['plan'];
   readonly phase: Phase;
+  /** Of a task that asks twice: the first question has been answered. */
+  readonly hasAnswered: boolean;
   readonly hasTries: boolean;
   readonly isChanging: boolean;
   readonly onChanging: (isChanging: boolean) => void;
@@ -20,18 +22,14 @@ interface SayColumnProps {
 
 /** What to say and lay, or another choice of it; below it, how to end the try or the sitting. */
 export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
-  const { child, plan, phase, isChanging, onChanging, dispatch, onCommand } = props;
+  const { child, plan, phase, hasAnswered, isChanging, onChanging, dispatch, onCommand } = props;
   const isGoingOn = phase === 'counting' || phase === 'asked';
   return (
     <>
       {isChanging && !isGoingOn ? (
-        <ChangePlan
-          plan={plan}
-          onLay={(change) => dispatch({ kind: 'lay', plan: change })}
-          onDone={() => onChanging(false)}
-        />
+        <ChangePlan plan={plan} onLay={(change) => dispatch({ kind: 'lay', plan: change })} />
       ) : (
-        <SayAndLay child={child} plan={plan} phase={phase} />
+        <SayAndLay child={child} plan={plan} phase={phase} hasAnswered={hasAnswered} />
       )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
         {isGoingOn ? (
@@ -48,8 +46,16 @@ export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
             <Button sx={foot} onClick={props.onClose}>
               {props.hasTries ? 'End here' : 'Leave'}
             </Button>
-            <Button sx={foot} onClick={() => onChanging(!isChanging)} aria-expanded={isChanging}>
-              Change …
+            <Button
+              sx={foot}
+              onClick={(event) => {
+                // The next key is for the tray, not for this button again.
+                if (isChanging) event.currentTarget.blur();
+                onChanging(!isChanging);
+              }}
+              aria-expanded={isChanging}
+            >
+              {isChanging ? 'Lay this' : 'Change …'}
             </Button>
           </>
         )}

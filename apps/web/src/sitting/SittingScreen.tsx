@@ -1,4 +1,4 @@
-import { lastTap, settledEvents, type Gesture, type Word } from '@dotting/core';
+import { lastTap, settledEvents, taskOf, type Gesture, type Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -12,7 +12,7 @@ import { KeyList } from './KeyList.js';
 import { useKeys } from './keys.js';
 import { Peek } from './Peek.js';
 import { SayColumn } from './SayColumn.js';
-import { openTry, phaseOf, type Action } from './sitting.js';
+import { answersIn, openTry, phaseOf, type Action } from './sitting.js';
 import type { SittingStore } from './sittingStore.js';
 import { ThumbColumn } from './ThumbColumn.js';
 import { Tray } from './Tray.js';
@@ -41,6 +41,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
   const gesture = useCallback((one: Gesture) => dispatch({ kind: 'gesture', gesture: one }), [dispatch]);
   const command = useCommands(store, { setPeeking, setOtherWord, setKeys });
   const onAnswer = useCallback((value: Word | null) => gesture({ kind: 'answer', value }), [gesture]);
+  const onGiven = useCallback((value: number) => giveTo(store, value), [store]);
   const onOtherWord = useCallback(
     (word: Word | null) => {
       if (word !== null) gesture({ kind: 'other-word', word });
@@ -59,6 +60,11 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
     if (released === 'peek') setPeeking(false);
   });
 
+  const task = taskOf(open?.head.task ?? sitting.plan.task);
+  const events = open?.events ?? [];
+  // Of giving, the last thing that can be made otherwise is what was handed over.
+  const canMark =
+    lastTap(events) !== undefined || settledEvents(events).some((event) => event.kind === 'given');
   const isRight = adult.thumb === 'right';
   return (
     <Box
@@ -80,6 +86,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
         <SayColumn
           child={sitting.child}
           plan={sitting.plan}
+          hasAnswered={answersIn(sitting) > 0}
           phase={phase}
           hasTries={sitting.tries.length > 0}
           isChanging={isChanging}
@@ -100,7 +107,7 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
         {showsKeys ? <KeyList onClose={() => setKeys(false)} /> : <Tray store={store} byThing={byThing} />}
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
           <Peek events={open?.events ?? []} isPeeking={isPeeking} onPeek={setPeeking} />
-          {phase !== 'read' && (
+          {phase !== 'read' && task.kind === 'count' && (
             <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
               Thing by thing
             </Button>
@@ -121,17 +128,25 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
       <Box component="section" aria-label="Under the thumb" sx={{ ...column, order: isRight ? 2 : 0 }}>
         <ThumbColumn
           phase={phase}
+          task={task}
           size={sitting.plan.size}
-          canMark={lastTap(open?.events ?? []) !== undefined}
+          canMark={canMark}
           wasAsked={settledEvents(open?.events ?? []).some((event) => event.kind === 'ask')}
           isOtherWord={isOtherWord}
           onOtherWord={onOtherWord}
           onAnswer={onAnswer}
+          onGiven={onGiven}
           onCommand={command}
         />
       </Box>
     </Box>
   );
+}
+
+/** The request goes before what is handed over first. */
+function giveTo(store: SittingStore, value: number): void {
+  if (!openTry(store.read())) store.dispatch({ kind: 'gesture', gesture: { kind: 'ask-give' } });
+  store.dispatch({ kind: 'gesture', gesture: { kind: 'given', value } });
 }
 
 const column = {

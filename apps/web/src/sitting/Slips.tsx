@@ -1,39 +1,47 @@
+import type { CaptureKind } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { KeyCommand } from './keys.js';
 import { target } from '../app/theme.js';
 
 interface SlipsProps {
+  readonly kind: CaptureKind;
   /** There is a last tap for the slips to act on. */
   readonly canMark: boolean;
   readonly onCommand: (command: KeyCommand) => void;
 }
 
-const slips: readonly { readonly command: KeyCommand; readonly words: string; readonly needsTap: boolean }[] =
-  [
-    { command: 'that-one-again', words: 'That one again', needsTap: true },
-    { command: 'left-one-out', words: 'Left one out', needsTap: false },
-    { command: 'word-no-touch', words: 'Word, no touch', needsTap: true },
-    { command: 'touch-no-word', words: 'Touch, no word', needsTap: true },
-    { command: 'other-word', words: 'Other word …', needsTap: true },
-    { command: 'started-again', words: 'Started again', needsTap: true },
-    { command: 'took-it-back', words: 'Took it back', needsTap: true },
-  ];
+const slips: readonly {
+  readonly command: KeyCommand;
+  readonly words: string;
+  readonly needsTap: boolean;
+  readonly needsThings: boolean;
+}[] = [
+  { command: 'that-one-again', words: 'That one again', needsTap: true, needsThings: true },
+  { command: 'left-one-out', words: 'Left one out', needsTap: false, needsThings: true },
+  { command: 'word-no-touch', words: 'Word, no touch', needsTap: true, needsThings: true },
+  { command: 'touch-no-word', words: 'Touch, no word', needsTap: true, needsThings: true },
+  { command: 'other-word', words: 'Other word …', needsTap: true, needsThings: false },
+  { command: 'started-again', words: 'Started again', needsTap: true, needsThings: false },
+  { command: 'took-it-back', words: 'Took it back', needsTap: true, needsThings: false },
+];
 
 /** The slips, in one thumb's arc; each acts on the last tap. */
-export function Slips({ canMark, onCommand }: SlipsProps) {
+export function Slips({ kind, canMark, onCommand }: SlipsProps) {
   return (
     <Box role="group" aria-label="Slips" sx={{ display: 'grid', gap: 1 }}>
-      {slips.map(({ command, words, needsTap }) => (
-        <Button
-          key={command}
-          disabled={needsTap && !canMark}
-          onClick={() => onCommand(command)}
-          sx={{ minHeight: target.sitting, justifyContent: 'flex-start' }}
-        >
-          {words}
-        </Button>
-      ))}
+      {slips
+        .filter(({ needsThings }) => kind === 'count' || !needsThings)
+        .map(({ command, words, needsTap }) => (
+          <Button
+            key={command}
+            disabled={needsTap && !canMark}
+            onClick={() => onCommand(command)}
+            sx={{ minHeight: target.sitting, justifyContent: 'flex-start' }}
+          >
+            {words}
+          </Button>
+        ))}
     </Box>
   );
 }

@@ -1,4 +1,4 @@
-import type { Word } from '@dotting/core';
+import type { Task, Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
@@ -10,6 +10,7 @@ import { Slips } from './Slips.js';
 
 interface ThumbColumnProps {
   readonly phase: Phase;
+  readonly task: Task;
   /** How many things are to be laid. */
   readonly size: number;
   /** There is a last tap for the slips to act on. */
@@ -18,22 +19,23 @@ interface ThumbColumnProps {
   readonly isOtherWord: boolean;
   readonly onOtherWord: (word: Word | null) => void;
   readonly onAnswer: (value: Word | null) => void;
+  readonly onGiven: (value: number) => void;
   readonly onCommand: (command: KeyCommand) => void;
 }
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
-  const { phase, size, wasAsked, onCommand } = props;
-  const canAsk = phase === 'counting' || (phase === 'read' && !wasAsked);
+  const { phase, task, size, wasAsked, onCommand } = props;
+  const canAsk = task.kind === 'count' && (phase === 'counting' || (phase === 'read' && !wasAsked));
   return (
     <>
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
         <Upper {...props} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        {phase === 'laying' && (
+        {phase === 'laying' && task.kind !== 'give' && (
           <Button sx={tall} onClick={() => onCommand('whole')}>
-            Counted all {size}, no slip
+            {task.kind === 'say' ? `Said all to ${size}, no slip` : `Counted all ${size}, no slip`}
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
@@ -51,7 +53,7 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
         </Box>
         {phase === 'counting' && (
           <Button sx={tall} onClick={() => onCommand('finished')}>
-            Done counting
+            {doneWords[task.kind]}
           </Button>
         )}
         {phase === 'read' && (
@@ -64,8 +66,18 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
   );
 });
 
-function Upper({ canMark, phase, isOtherWord, onOtherWord, onAnswer, onCommand }: ThumbColumnProps) {
+const doneWords: Record<Task['kind'], string> = {
+  say: 'Done saying',
+  count: 'Done counting',
+  give: 'Done giving',
+};
+
+function Upper(props: ThumbColumnProps) {
+  const { canMark, phase, task, isOtherWord, onOtherWord, onAnswer, onGiven, onCommand } = props;
   if (phase === 'read') return null;
+  if (task.kind === 'give') {
+    return <NumberPad title={canMark ? 'Then made it' : 'Handed over'} onNumber={onGiven} />;
+  }
   if (isOtherWord) {
     return <NumberPad title="The last word was" onSay={onOtherWord} onLeave={() => onOtherWord(null)} />;
   }
@@ -79,7 +91,7 @@ function Upper({ canMark, phase, isOtherWord, onOtherWord, onAnswer, onCommand }
       />
     );
   }
-  return <Slips canMark={canMark} onCommand={onCommand} />;
+  return <Slips kind={task.kind} canMark={canMark} onCommand={onCommand} />;
 }
 
 const tall = { minHeight: target.sitting, px: 1 } as const;

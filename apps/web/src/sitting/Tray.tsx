@@ -1,9 +1,10 @@
-import { taskOf, type Gesture } from '@dotting/core';
+import { setOf, taskOf, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import { AfterTry } from './AfterTry.js';
 import { Mirror } from './Mirror.js';
 import { openTry, phaseOf } from './sitting.js';
 import type { SittingStore } from './sittingStore.js';
+import { Still } from './Still.js';
 import { useSittingNow } from './useSitting.js';
 
 interface TrayProps {
@@ -23,15 +24,21 @@ export function Tray({ store, byThing }: TrayProps) {
         tried={open}
         onGesture={gesture}
         onEnded={(ended) => store.dispatch({ kind: 'end', ended })}
+        onStrategy={(strategy) => store.dispatch({ kind: 'strategy', strategy })}
         onSetAside={(reason) => store.dispatch({ kind: 'set-aside', reason })}
       />
     );
   }
   const { plan } = sitting;
+  const task = taskOf(open?.head.task ?? plan.task);
+  const set = open?.head.set ?? setOf(task, plan.size, plan.things);
+  if (task.kind === 'give') return <Still set={{ ...set, size: set.pile ?? set.size }} />;
   return (
     <Mirror
-      set={open?.head.set ?? { ...plan, arrangement: taskOf(plan.task).arrangement }}
-      byThing={byThing}
+      set={set}
+      seed={sitting.tries.length + (open ? 0 : 1)}
+      target={open?.head.target ?? plan.size}
+      byThing={byThing && task.kind === 'count'}
       beat={open?.events.length ?? 0}
       onNext={() => gesture({ kind: 'next' })}
       onThing={(item) => gesture({ kind: 'thing', item })}

@@ -2,9 +2,9 @@ import { mirrorSize, nearest, placesOf } from './mirrorLayout.js';
 
 const sizes = Array.from({ length: 20 }, (_, i) => i + 1);
 
-describe.each(['row', 'movable'] as const)('things %s', (arrangement) => {
+describe.each(['row', 'movable', 'scattered', 'ring', 'pictures'] as const)('things %s', (arrangement) => {
   test.each(sizes)('%i lie on the mirror and apart', (size) => {
-    const places = placesOf(size, arrangement);
+    const places = placesOf(size, arrangement, 3);
     expect(places).toHaveLength(size);
     for (const [i, { x, y, radius }] of places.entries()) {
       expect(x - radius).toBeGreaterThanOrEqual(0);
@@ -16,6 +16,11 @@ describe.each(['row', 'movable'] as const)('things %s', (arrangement) => {
       }
     }
   });
+});
+
+test('a spread is the same for the same seed, and another for another', () => {
+  expect(placesOf(9, 'scattered', 4)).toEqual(placesOf(9, 'scattered', 4));
+  expect(placesOf(9, 'scattered', 4)).not.toEqual(placesOf(9, 'scattered', 5));
 });
 
 test('a finger anywhere means the thing nearest to it', () => {

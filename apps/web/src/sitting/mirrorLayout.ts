@@ -1,4 +1,4 @@
-import type { Arrangement } from '@dotting/core';
+import { seededRandom, type Arrangement } from '@dotting/core';
 
 /** A thing's place on the mirror, in the mirror's own units. */
 export interface Place {
@@ -13,9 +13,66 @@ export const mirrorSize = { width: 700, height: 560 } as const;
 const longestStraightRow = 10;
 const goldenAngle = Math.PI * (3 - Math.sqrt(5));
 
-/** Where the things of a set lie on the mirror. */
-export function placesOf(size: number, arrangement: Arrangement): readonly Place[] {
-  return arrangement === 'movable' ? heap(size) : row(size);
+/** Where the things of a set lie on the mirror; a spread is drawn by lot from the seed. */
+export function placesOf(size: number, arrangement: Arrangement, seed = 0): readonly Place[] {
+  switch (arrangement) {
+    case 'movable':
+      return heap(size);
+    case 'scattered':
+      return spread(size, seed);
+    case 'ring':
+      return ring(size);
+    case 'pictures':
+      return lines(size);
+    default:
+      return row(size);
+  }
+}
+
+/** Each at a place drawn by lot, no nearer to another than a finger needs. */
+function spread(size: number, seed: number): readonly Place[] {
+  const random = seededRandom(seed * 7919 + size);
+  const radius = size <= longestStraightRow ? 34 : 26;
+  const edge = radius + 14;
+  const places: Place[] = [];
+  for (let gap = 2.9 * radius; places.length < size; gap *= 0.995) {
+    const x = edge + random() * (mirrorSize.width - 2 * edge);
+    const y = edge + random() * (mirrorSize.height - 2 * edge);
+    const isFree = places.every(
+      (place) => Math.hypot(place.x - x, place.y - y) >= Math.max(gap, 2.2 * radius),
+    );
+    if (isFree) places.push({ x, y, radius });
+  }
+  return places;
+}
+
+/** Evenly round, the first at the top: nothing else marks the beginning. */
+function ring(size: number): readonly Place[] {
+  const around = mirrorSize.height / 2 - 70;
+  const radius = Math.min(36, (Math.PI * around) / Math.max(3, size) / 1.25);
+  return Array.from({ length: size }, (_, i) => {
+    const angle = (2 * Math.PI * i) / size - Math.PI / 2;
+    return {
+      x: mirrorSize.width / 2 + around * Math.cos(angle),
+      y: mirrorSize.height / 2 + around * Math.sin(angle),
+      radius,
+    };
+  });
+}
+
+/** As on a page: in lines of uneven length. */
+function lines(size: number): readonly Place[] {
+  const perLine = Math.max(2, Math.ceil(Math.sqrt(size * 1.2)));
+  const lineCount = Math.ceil(size / perLine);
+  const radius = Math.min(36, mirrorSize.height / lineCount / 3);
+  return Array.from({ length: size }, (_, i) => {
+    const [line, place] = [Math.floor(i / perLine), i % perLine];
+    return {
+      x: (mirrorSize.width * (place + (line % 2 === 0 ? 0.7 : 0.4))) / (perLine + 0.4),
+      y: (mirrorSize.height * (line + 0.5)) / lineCount,
+      radius,
+    };
+  });
 }
 
 function row(size: number): readonly Place[] {

@@ -7,7 +7,7 @@ import {
   type TraceId,
 } from '@dotting/core';
 import fc from 'fast-check';
-import { after, openTry, phaseOf, type Action, type Now, type Sitting } from './sitting.js';
+import { after, answersIn, openTry, phaseOf, type Action, type Now, type Sitting } from './sitting.js';
 
 const fresh: Sitting = {
   key: 'adult:child',
@@ -25,6 +25,7 @@ const fresh: Sitting = {
     allergies: '',
     language: 'cy',
   },
+  earlier: [],
   metTasks: ['count-row'],
   plan: { task: 'count-row', size: 4, things: 'cork', why: 'Nobody has looked yet.' },
   tries: [],
@@ -93,11 +94,13 @@ describe('beginning a try', () => {
 });
 
 describe('ending a try', () => {
-  test('an answer ends it and plans the next, up one when it went well', () => {
+  test('an answer ends it and plans the next, with what lies on the table', () => {
     const sitting = play([...Array.from({ length: 4 }, () => by('next')), by('ask-how-many'), answer(4)]);
     expect(phaseOf(sitting)).toBe('read');
     expect(lastTry(sitting).head.ended).toBe('finished');
-    expect(sitting.plan).toMatchObject({ task: 'count-row', size: 5 });
+    expect(sitting.plan).toMatchObject({ task: 'count-row', things: 'cork' });
+    expect(sitting.plan.size).toBeGreaterThan(4);
+    expect(sitting.plan.why).toMatch(/tells most/);
   });
 
   test('no answer ends it too, and a question after the end opens it again', () => {
@@ -126,6 +129,43 @@ describe('ending a try', () => {
   test('ending a sitting without an open try changes nothing', () => {
     expect(play([end])).toEqual(fresh);
   });
+});
+
+describe('other kinds of task', () => {
+  const lay = (plan: Partial<Sitting['plan']>): Action => ({ kind: 'lay', plan });
+  const given = (value: number): Action => ({ kind: 'gesture', gesture: { kind: 'given', value } });
+  const askToGive: Action = { kind: 'gesture', gesture: { kind: 'ask-give' } };
+
+  test('words alone are said, with nothing laid and a number to reach', () => {
+    const { head, events } = lastTry(play([lay({ task: 'say-far', size: 12 }), by('next'), by('next')]));
+    expect(head).toMatchObject({ target: 12, set: { size: 0, arrangement: 'none' } });
+    expect(events.map((event) => event.kind)).toEqual(['say', 'say']);
+  });
+
+  test('a request is not a question of how many, and what was given can be made otherwise', () => {
+    const giving = play([lay({ task: 'give-n', size: 4 }), askToGive, given(6), given(4)]);
+    expect(phaseOf(giving)).toBe('counting');
+    expect(lastTry(giving).head.set).toMatchObject({ size: 4, pile: 15 });
+    expect(phaseOf(play([end], giving))).toBe('read');
+  });
+
+  test('a task that asks twice ends with the second answer', () => {
+    const once = play([lay({ task: 'still-n' }), by('next'), by('ask-how-many'), answer(1)]);
+    expect([phaseOf(once), answersIn(once)]).toEqual(['counting', 1]);
+    expect(phaseOf(play([by('ask-how-many'), answer(1)], once))).toBe('read');
+  });
+
+  test('a spread keeps what it was drawn from, a row does not need it', () => {
+    const spread = play([lay({ task: 'count-scatter' }), by('next'), end, { kind: 'next-try' }, by('next')]);
+    expect(spread.tries.map((one) => one.head.set.layout)).toEqual([{ seed: 1 }, { seed: 2 }]);
+    expect(lastTry(play([by('next')])).head.set.layout).toBeUndefined();
+  });
+});
+
+test('how the child went about it is kept with the try, and can be taken away again', () => {
+  const seen = play([by('next'), end, { kind: 'strategy', strategy: 'moved-aside' }]);
+  expect(lastTry(seen).head.strategy).toBe('moved-aside');
+  expect(lastTry(play([{ kind: 'strategy', strategy: null }], seen)).head.strategy).toBeUndefined();
 });
 
 describe('undo', () => {
@@ -166,7 +206,7 @@ const anyGesture: fc.Arbitrary<Gesture> = fc.oneof(
     { kind: 'undo' },
     { kind: 'whole', size: 4 },
   ),
-  fc.record({ kind: fc.constant('thing' as const), item: fc.nat(3) }),
+  fc.record({ kind: fc.constant('thing' as const), item: fc.constant(0) }),
   fc.record({ kind: fc.constant('answer' as const), value: fc.option(fc.nat(20)) }),
 );
 const anyAction: fc.Arbitrary<Action> = fc.oneof(

@@ -4,6 +4,7 @@ import {
   nextInSitting,
   record,
   settledEvents,
+  setOf,
   taskOf,
   undoWhole,
   type AnsweredBy,
@@ -12,7 +13,9 @@ import {
   type Help,
   type SittingId,
   type StaffId,
+  type Strategy,
   type TaskId,
+  type Trace,
   type TraceEvent,
   type TraceId,
 } from '@dotting/core';
@@ -41,6 +44,8 @@ export interface Sitting {
   readonly staffId: StaffId;
   readonly presence: string;
   readonly child: ChildView;
+  /** The child's tries of the last weeks before this sitting, as the server had them when it began. */
+  readonly earlier: readonly Trace[];
   /** Tasks the child had met before this sitting. */
   readonly metTasks: readonly string[];
   readonly plan: Plan;
@@ -69,6 +74,7 @@ export type Action =
   | { readonly kind: 'lay'; readonly plan: Partial<Plan> }
   | { readonly kind: 'help'; readonly help: Help }
   | { readonly kind: 'answered-by'; readonly answeredBy: AnsweredBy }
+  | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
   | { readonly kind: 'end'; readonly ended: Ended }
   | { readonly kind: 'set-aside'; readonly reason: string | null }
   | { readonly kind: 'next-try' };
@@ -82,7 +88,7 @@ export function phaseOf(sitting: Sitting): Phase {
   if (!open) return 'laying';
   if (open.head.ended !== null) return 'read';
   const asked = settledEvents(open.events).findLast(
-    (event) => event.kind === 'ask' || event.kind === 'answer',
+    (event) => (event.kind === 'ask' && event.question === 'how-many') || event.kind === 'answer',
   );
   return asked?.kind === 'ask' ? 'asked' : 'counting';
 }
@@ -100,10 +106,12 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return withHead(sitting, { help: action.help });
     case 'answered-by':
       return withHead(sitting, { answeredBy: action.answeredBy });
+    case 'strategy':
+      return withHead(sitting, { strategy: action.strategy ?? undefined });
     case 'set-aside':
       return withHead(sitting, { setAside: action.reason ?? undefined });
     case 'end':
-      return ended(sitting, action.ended);
+      return ended(sitting, action.ended, now);
     case 'next-try':
       return { ...sitting, isOpen: false };
   }
@@ -115,13 +123,20 @@ function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   const recorded = withEvents(begun, (open) => record(soFar(open), gesture, momentOf(open, now)));
   // A question opens the try again: the things still lie there.
   if (gesture.kind === 'ask-how-many') return withHead(recorded, { ended: null });
-  if (openTry(recorded)?.head.ended !== null) return planned(recorded);
-  return endsTheTry(gesture, recorded.plan) ? ended(recorded, 'finished') : recorded;
+  if (openTry(recorded)?.head.ended !== null) return planned(recorded, now);
+  return endsTheTry(gesture, recorded) ? ended(recorded, 'finished', now) : recorded;
 }
 
-/** An answer does, and a whole count entered in one tap where nothing is asked after it. */
-function endsTheTry(gesture: Gesture, plan: Plan): boolean {
-  return gesture.kind === 'answer' || (gesture.kind === 'whole' && taskOf(plan.task).thenSay === undefined);
+/** The last answer that is asked for does, and a whole count entered in one tap where nothing is asked after it. */
+function endsTheTry(gesture: Gesture, sitting: Sitting): boolean {
+  const task = taskOf(sitting.plan.task);
+  if (gesture.kind === 'whole') return task.thenSay === undefined;
+  return gesture.kind === 'answer' && answersIn(sitting) >= (task.again ? 2 : 1);
+}
+
+/** How often "how many?" has been answered in the open try. */
+export function answersIn(sitting: Sitting): number {
+  return settledEvents(openTry(sitting)?.events ?? []).filter((event) => event.kind === 'answer').length;
 }
 
 /** Undo takes back the last step; in a try that has ended, first the ending, with the answer that ended it. */
@@ -148,7 +163,7 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     startedAt: now.iso,
     task: plan.task,
     language: child.language,
-    set: { size: plan.size, things: plan.things, arrangement: taskOf(plan.task).arrangement },
+    set: laidSet(sitting),
     start: 1,
     direction: 1,
     target: plan.size,
@@ -163,16 +178,27 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   return { ...sitting, tries: [...sitting.tries, begun], isOpen: true };
 }
 
-/** Ends the open try and plans the next; a sitting without one stays as it is. */
-function ended(sitting: Sitting, how: Ended): Sitting {
-  return openTry(sitting) ? planned(withHead(sitting, { ended: how })) : sitting;
+/** The set of the plan; a spread with the seed it was drawn from, by its place in the sitting. */
+function laidSet({ plan, tries }: Sitting): TryHead['set'] {
+  const set = setOf(taskOf(plan.task), plan.size, plan.things);
+  return set.arrangement === 'scattered' ? { ...set, layout: { seed: tries.length + 1 } } : set;
 }
 
-/** What to put next, by what the sitting's tries show as they now stand. */
-function planned(sitting: Sitting): Sitting {
-  const tries = sitting.tries.map(({ id, head, events }) => ({ ...head, id, events }));
-  const { task, set, why } = nextInSitting(tries);
-  return { ...sitting, plan: { task, size: set.size, things: set.things, why } };
+/** Ends the open try and plans the next; a sitting without one stays as it is. */
+function ended(sitting: Sitting, how: Ended, now: Now): Sitting {
+  return openTry(sitting) ? planned(withHead(sitting, { ended: how }), now) : sitting;
+}
+
+/** What to put next, by all that is known as it now stands. */
+function planned(sitting: Sitting, now: Now): Sitting {
+  const tries = sitting.tries.map(({ id, head, events }): Trace => ({
+    ...head,
+    ended: head.ended ?? 'interrupted',
+    id,
+    events,
+  }));
+  const { task, n, things, why } = nextInSitting(sitting.earlier, tries, sitting.child.birthDate, now.iso);
+  return { ...sitting, plan: { task, size: n, things, why } };
 }
 
 function withEvents(sitting: Sitting, eventsOf: (open: SittingTry) => readonly TraceEvent[]): Sitting {
@@ -196,6 +222,7 @@ const soFar = (open: SittingTry) => ({
   events: open.events,
   start: open.head.start,
   direction: open.head.direction,
+  spoken: open.head.set.arrangement === 'none',
 });
 
 const momentOf = (open: SittingTry, now: Now) => ({

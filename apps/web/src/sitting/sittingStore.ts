@@ -32,7 +32,7 @@ export class SittingStore {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);
     if (kept) return new SittingStore({ ...(await restore(kept)), presence: adult.presence });
-    const { child, next, metTasks } = await page();
+    const { child, next, metTasks, recent } = await page();
     const { task, set, why } = next;
     return new SittingStore({
       key,
@@ -40,6 +40,7 @@ export class SittingStore {
       staffId: adult.id,
       presence: adult.presence,
       child,
+      earlier: recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }])),
       metTasks,
       plan: { task, size: set.size, things: set.things, why },
       tries: [],

@@ -1,4 +1,4 @@
-import { lastTap, type Gesture } from '@dotting/core';
+import { lastTap, taskOf, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import type { KeyCommand } from './keys.js';
 import { openTry, phaseOf } from './sitting.js';
@@ -23,6 +23,14 @@ const gestures: Partial<Record<KeyCommand, Gesture>> = {
   'did-not-know': { kind: 'answer', value: 'did-not-know' },
 };
 
+/** Slips of touching: without things there are none. */
+const needThings: ReadonlySet<KeyCommand> = new Set([
+  'that-one-again',
+  'left-one-out',
+  'word-no-touch',
+  'touch-no-word',
+]);
+
 /** What a button or key does, by how the sitting stands when it is pressed. The same function at every render. */
 export function useCommands(
   store: SittingStore,
@@ -33,6 +41,7 @@ export function useCommands(
       const sitting = store.read();
       const phase = phaseOf(sitting);
       const open = openTry(sitting);
+      const { kind } = taskOf(open?.head.task ?? sitting.plan.task);
       const isGoingOn = phase === 'counting' || phase === 'asked';
       switch (command) {
         case 'peek':
@@ -42,7 +51,7 @@ export function useCommands(
         case 'undo':
           return store.dispatch({ kind: 'gesture', gesture: { kind: 'undo' } });
         case 'whole':
-          if (phase === 'laying') {
+          if (phase === 'laying' && kind !== 'give') {
             store.dispatch({ kind: 'gesture', gesture: { kind: 'whole', size: sitting.plan.size } });
           }
           return;
@@ -57,12 +66,13 @@ export function useCommands(
           return;
         case 'next':
           if (phase === 'read') return store.dispatch({ kind: 'next-try' });
+          if (kind === 'give') return;
           break;
         case 'how-many':
-          if (!open) return;
+          if (!open || kind !== 'count') return;
           break;
         default:
-          if (!isGoingOn) return;
+          if (!isGoingOn || (kind !== 'count' && needThings.has(command))) return;
       }
       store.dispatch({ kind: 'gesture', gesture: gestures[command]! });
     },

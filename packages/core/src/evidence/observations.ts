@@ -1,5 +1,6 @@
 import { readTry } from '../reading/readTry.js';
 import { readKept } from '../total/readKept.js';
+import { isFetching } from '../trace/isFetching.js';
 import { readPass, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Trace, Word } from '../trace/trace.js';
@@ -74,7 +75,7 @@ function orderIn(trace: Trace, weight: OrderObservation['weight']): OrderObserva
 
 function trackingIn(trace: Trace, weight: OrderObservation['weight'], day: string): TrackingTry | null {
   const { pairing } = readTry(trace);
-  if (!pairing || trace.set.size === 0 || isFetching(trace) || readPass(trace).length === 0) return null;
+  if (!pairing || trace.set.size === 0 || readPass(trace).length === 0) return null;
   const { size } = trace.set;
   const missed = pairing.slips.filter((slip) => slip.kind === 'missed').length;
   // Things a child that stopped of itself never came to are one place where it lost track, not many.
@@ -94,10 +95,6 @@ function fetchIn(trace: Trace, weight: OrderObservation['weight'], day: string):
   if (given.value === 0 || given.value > set.pile || target < 1 || target > set.pile) return null;
   const counts = given.value === target ? weight.success : weight.miss;
   return counts > 0 ? { asked: target, given: given.value, weight: counts, pile: set.pile, day } : null;
-}
-
-function isFetching(trace: Trace): boolean {
-  return settledEvents(trace.events).some((event) => event.kind === 'ask' && event.question === 'give');
 }
 
 /**

@@ -32,7 +32,7 @@ export function nextStep(traces: readonly Trace[]): NextStep {
   const counted = traces
     .filter((trace) => tryWeight(trace).miss > 0 || tryWeight(trace).success > 0)
     .toSorted((a, b) => (a.startedAt < b.startedAt ? 1 : -1));
-  const latest = counted.slice(0, LOOK_BACK);
+  const latest = counted.filter((trace) => taskOf(trace.task).kind === 'count').slice(0, LOOK_BACK);
   if (latest.length === 0) return firstStep();
   const slip = commonestSlip(latest);
   if (slip) return stepAgainst(slip, latest);
@@ -80,11 +80,11 @@ function slipKinds(trace: Trace): ReadonlySet<TellingSlip> {
 function stepAgainst(slip: SeenSlip, latest: readonly Trace[]): NextStep {
   const trace = slip.traces[0]!;
   const { saw, move } = teachingMoves[slip.kind];
-  const size = Math.max(FIRST_SIZE, Math.min(...slip.traces.map((each) => each.set.size)) - 1);
+  const size = Math.max(FIRST_SIZE, Math.min(...slip.traces.map(numberOf)) - 1);
   const task = taskAgainst(slip.kind);
   const times =
     slip.traces.length === 1 ? '' : `, in ${slip.traces.length} of the last ${latest.length} tries`;
-  const why = `With ${describeSet(trace.set)}: ${saw}${times}. Try ${move}.`;
+  const why = `With ${describeSet(trace.set, trace.target)}: ${saw}${times}. Try ${move}.`;
   return step(
     task,
     size,
@@ -94,12 +94,18 @@ function stepAgainst(slip: SeenSlip, latest: readonly Trace[]): NextStep {
   );
 }
 
+/** The number a try was about, where words alone were asked for the one to say. */
+function numberOf(trace: Trace): number {
+  const n = trace.set.arrangement === 'none' ? (trace.target ?? FIRST_SIZE) : trace.set.size;
+  return Math.min(n, largestSize);
+}
+
 function taskAgainst(slip: TellingSlip): TaskId {
   return slip === 'recounted' || slip === 'other' ? 'how-many' : 'count-aside';
 }
 
 function askHowMany(trace: Trace): NextStep {
-  const why = `Counted ${describeSet(trace.set)} without a slip, but nobody has asked how many: does the last word answer it?`;
+  const why = `Counted ${describeSet(trace.set, trace.target)} without a slip, but nobody has asked how many: does the last word answer it?`;
   return step('how-many', Math.min(trace.set.size, 5), trace.set.things, why, [trace.id]);
 }
 
@@ -112,7 +118,7 @@ function stepUp(latest: readonly Trace[]): NextStep {
   const things = otherThings(trace.set.things);
   const evidence = atSize.map((outcome) => outcome.traceId);
   if (new Set(atSize.map((outcome) => outcome.things)).size < 2) {
-    const why = `Counted ${describeSet(trace.set)} without a slip: see whether ${size} holds with other things.`;
+    const why = `Counted ${describeSet(trace.set, trace.target)} without a slip: see whether ${size} holds with other things.`;
     return step(task.id, size, things, why, evidence);
   }
   const why = `Counted ${size} without a slip with two kinds of things: one more.`;

@@ -1,6 +1,8 @@
 import type { PairingSlip, PairingSlipKind } from '../pairing/readPairing.js';
 import { amountOf } from '../shelf/counters.js';
 import type { TotalReading } from '../total/readTotal.js';
+import { readKept } from '../total/readKept.js';
+import { isFetching } from '../trace/isFetching.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Trace, Word } from '../trace/trace.js';
 import type { WordSlip } from '../words/readWords.js';
@@ -13,6 +15,8 @@ export function tellTry(trace: ReadableTrace & Partial<Pick<Trace, 'ended' | 'se
     tellPairing(reading, trace),
     tellOrder(reading),
     tellTotal(reading.total, trace),
+    tellKept(trace),
+    tellGiven(trace),
     reading.selfCorrections > 0 ? 'began again of its own accord' : null,
     trace.ended ? tellEnd[trace.ended] : null,
   ].filter((clause) => clause !== null);
@@ -79,7 +83,7 @@ const quoted = (word: Word | undefined): string => (typeof word === 'number' ? S
 
 function tellTotal(total: TotalReading | null, trace: ReadableTrace): string | null {
   if (!total) return null;
-  const answer = settledEvents(trace.events).findLast((event) => event.kind === 'answer')?.value;
+  const answer = firstAnswer(trace);
   switch (total.kind) {
     case 'last-word':
       return `asked how many, gave the last word, ${answer}: the last-word rule`;
@@ -96,6 +100,31 @@ function tellTotal(total: TotalReading | null, trace: ReadableTrace): string | n
     case 'none':
       return answer === 'did-not-know' ? 'asked how many, did not know' : 'asked how many, gave no answer';
   }
+}
+
+/** What stood last before a second question. */
+function firstAnswer(trace: ReadableTrace): Word | null | undefined {
+  const events = settledEvents(trace.events);
+  const first = events.findIndex((event) => event.kind === 'ask');
+  const second = events.findIndex((event, i) => i > first && event.kind === 'ask');
+  const answer = (second < 0 ? events : events.slice(0, second)).findLast((event) => event.kind === 'answer');
+  return answer?.kind === 'answer' ? answer.value : undefined;
+}
+
+function tellKept(trace: ReadableTrace): string | null {
+  const kept = readKept(trace);
+  if (!kept) return null;
+  if (kept.shown) return 'asked once more, said the same without counting';
+  return kept.recounted ? 'asked once more, counted again' : 'asked once more, said another number';
+}
+
+/** Asked for and given, without a word on which is right. */
+function tellGiven(trace: ReadableTrace): string | null {
+  if (!isFetching(trace)) return null;
+  const given = settledEvents(trace.events).flatMap((event) => (event.kind === 'given' ? [event.value] : []));
+  if (given.length === 0) return `asked for ${amountOf(trace.set.size, trace.set.things)}, gave none`;
+  const changed = given.length > 1 ? `, then made it ${list(given.slice(1).map(String))}` : '';
+  return `asked for ${amountOf(trace.set.size, trace.set.things)}, gave ${given[0]}${changed}`;
 }
 
 function saidNothing(reading: TryReading, trace: ReadableTrace): boolean {

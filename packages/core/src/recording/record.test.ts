@@ -131,3 +131,38 @@ describe(record, () => {
     );
   });
 });
+
+describe('where nothing lies, and where things are handed over', () => {
+  const spoken = (...gestures: Gesture[]): TraceEvent[] => {
+    const events: TraceEvent[] = [];
+    for (const gesture of gestures) {
+      events.push(...record({ events, start: 1, direction: 1, spoken: true }, gesture, moment));
+    }
+    return events;
+  };
+
+  test('every word is a word without a touch, one at a time or all at once', () => {
+    expect(spoken(next, next).map((event) => event.kind)).toEqual(['say', 'say']);
+    const whole = spoken({ kind: 'whole', size: 4 });
+    expect(settledEvents(whole).map((event) => 'word' in event && event.word)).toEqual([1, 2, 3, 4]);
+    expect(undoWhole({ events: whole, start: 1, direction: 1 }, moment)).toHaveLength(4);
+  });
+
+  test('another word than the due one, and the count goes on from it', () => {
+    const events = spoken(next, next, { kind: 'other-word', word: 5 }, next);
+    expect(settledEvents(events).map((event) => 'word' in event && event.word)).toEqual([1, 5, 6]);
+  });
+
+  test('a request and what was given stand as they were, made otherwise or taken back', () => {
+    const events = recorded(
+      { kind: 'ask-give' },
+      { kind: 'given', value: 6 },
+      { kind: 'given', value: 4 },
+      { kind: 'undo' },
+    );
+    expect(settledEvents(events)).toMatchObject([
+      { kind: 'ask', question: 'give' },
+      { kind: 'given', value: 6 },
+    ]);
+  });
+});

@@ -15,6 +15,8 @@ export type Gesture =
   | { readonly kind: 'started-again' }
   | { readonly kind: 'ask-how-many' }
   | { readonly kind: 'answer'; readonly value: number | string | null }
+  | { readonly kind: 'ask-give' }
+  | { readonly kind: 'given'; readonly value: number }
   | { readonly kind: 'whole'; readonly size: number }
   | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
   | { readonly kind: 'take-out'; readonly of: number }
@@ -24,6 +26,8 @@ export interface RecordedSoFar {
   readonly events: readonly TraceEvent[];
   readonly start: number;
   readonly direction: 1 | -1;
+  /** Nothing lies there: every word is a word without a touch. */
+  readonly spoken?: boolean;
 }
 
 /** When and by whom a gesture was made: `t` in ms from the start of the try, `at` as ISO 8601. */
@@ -39,6 +43,7 @@ export interface Moment {
  */
 export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): readonly TraceEvent[] {
   const { events } = soFar;
+  const word = soFar.spoken ? ('say' as const) : ('count' as const);
   const place = { seq: events.length, t: Math.max(moment.t, events.at(-1)?.t ?? 0) };
   const amendLastTap = (change: (tapped: PassEvent) => Happening): readonly TraceEvent[] => {
     const tapped = lastTap(events);
@@ -56,14 +61,14 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
 
   switch (gesture.kind) {
     case 'next':
-      return [{ ...place, kind: 'count', word: nextWord(soFar) }];
+      return [{ ...place, kind: word, word: nextWord(soFar) }];
     case 'thing':
       return [{ ...place, kind: 'count', word: nextWord(soFar), item: gesture.item }];
     case 'whole':
       return Array.from({ length: gesture.size }, (_, i) => ({
         seq: place.seq + i,
         t: place.t,
-        kind: 'count' as const,
+        kind: word,
         word: soFar.start + i * soFar.direction,
       }));
     case 'word-no-touch':
@@ -90,6 +95,10 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
       return currentPass(events).length > 0 ? [{ ...place, kind: 'restart' }] : [];
     case 'ask-how-many':
       return [{ ...place, kind: 'ask', question: 'how-many' }];
+    case 'ask-give':
+      return [{ ...place, kind: 'ask', question: 'give' }];
+    case 'given':
+      return [{ ...place, kind: 'given', value: gesture.value }];
     case 'answer':
       return [{ ...place, kind: 'answer', value: gesture.value }];
     case 'amend':
@@ -106,7 +115,9 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
 /** Takes back a whole count that was entered in one tap. */
 export function undoWhole(soFar: RecordedSoFar, moment: Moment): readonly TraceEvent[] {
   const undone = undoneSeqs(soFar.events);
-  const standing = soFar.events.filter((event) => event.kind === 'count' && !undone.has(event.seq));
+  const standing = soFar.events.filter(
+    (event) => (event.kind === 'count' || event.kind === 'say') && !undone.has(event.seq),
+  );
   return standing.map((event, i) => ({
     seq: soFar.events.length + i,
     t: Math.max(moment.t, soFar.events.at(-1)!.t),

@@ -1,6 +1,7 @@
 import { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from './cautions.js';
 import { amountOf, counterOf, counters } from './counters.js';
-import { describeSet, taskOf, tasks } from './tasks.js';
+import { needs } from './task.js';
+import { describeSet, largestOf, setOf, taskOf, tasks } from './tasks.js';
 
 const today = '2026-11-25';
 const child: CautionedChild = { firstName: 'Wren', birthDate: '2021-06-01', mouths: false, allergies: '' };
@@ -57,10 +58,27 @@ describe('the shelf', () => {
     for (const task of tasks) {
       expect(task.say.length).toBeGreaterThan(10);
       expect(task.avoid.length).toBeGreaterThan(10);
-      expect(task.lay.length).toBeGreaterThan(5);
+      expect(task.kind === 'say' || task.lay.length > 5).toBe(true);
+      expect([...task.ladder].sort((a, b) => a - b)).toEqual(task.ladder);
+      expect(Math.max(...task.ladder)).toBeLessThanOrEqual(largestOf(task));
+      for (const need of needs) expect(task.adaptations[need].length).toBeGreaterThan(10);
       expect(taskOf(task.id)).toBe(task);
     }
     expect(new Set(tasks.map((task) => task.id)).size).toBe(tasks.length);
+  });
+
+  test('a step up or down leads to a task on the shelf, and from every task there is a way to another', () => {
+    for (const { id, stepUp, stepDown } of tasks) {
+      for (const step of [stepUp, stepDown]) expect(taskOf(step.task).id).toBe(step.task);
+      expect([stepUp.task, stepDown.task].some((other) => other !== id)).toBe(true);
+    }
+  });
+
+  test('what is laid fits the task: nothing for words, a pile to fetch from', () => {
+    expect(setOf(taskOf('say-far'), 12, 'cork')).toEqual({ size: 0, things: 'cork', arrangement: 'none' });
+    expect(setOf(taskOf('give-n'), 4, 'lid')).toMatchObject({ size: 4, pile: 15 });
+    expect(describeSet(setOf(taskOf('say-far'), 12, 'cork'), 12)).toBe('the numbers to 12');
+    expect(describeSet(setOf(taskOf('give-n'), 4, 'lid'))).toBe('4 jar lids from 15');
   });
 
   test('amounts are said as they are said', () => {

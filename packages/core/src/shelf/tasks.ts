@@ -1,62 +1,45 @@
 import type { Arrangement, TraySet } from '../trace/trace.js';
 import { amountOf } from './counters.js';
+import type { TaskEntry } from './task.js';
+import { cardinalityTasks } from './tasks/cardinality.js';
+import { oneToOneTasks } from './tasks/oneToOne.js';
+import { stableOrderTasks } from './tasks/stableOrder.js';
 
-export type TaskId = 'count-row' | 'count-aside' | 'how-many';
+const shelf = [...stableOrderTasks, ...oneToOneTasks, ...cardinalityTasks] as const;
 
-/** One entry of the shelf: everything a sitting needs to put the task to a child. */
-export interface Task {
-  readonly id: TaskId;
-  readonly name: string;
-  /** What to say, as it is said to the child. */
-  readonly say: string;
-  /** What to say once the count is done, where the task asks it. */
-  readonly thenSay?: string;
-  /** What not to say or do. */
-  readonly avoid: string;
-  readonly arrangement: Arrangement;
-  /** How to lay the things, after the amount. */
-  readonly lay: string;
-}
+export type TaskId = (typeof shelf)[number]['id'];
+export type Task = TaskEntry & { readonly id: TaskId };
 
-/** Sizes a set on the tray can have. */
+export const tasks: readonly Task[] = shelf;
+
+/** Sizes a set on the tray can have, and numbers that can be asked for. */
 export const smallestSize = 1;
 export const largestSize = 20;
+export const largestSaid = 30;
 
 export const howManyQuestion = 'How many are there?';
-
-export const tasks: readonly Task[] = [
-  {
-    id: 'count-row',
-    name: 'Count a row',
-    say: 'Count these for me, and touch each one.',
-    avoid: 'Wait. Say no number, and do not nod at one.',
-    arrangement: 'row',
-    lay: 'a thumb’s width apart',
-  },
-  {
-    id: 'count-aside',
-    name: 'Count, moving each aside',
-    say: 'Count these, and move each one over here as you count it.',
-    avoid: 'Show the place with an open hand. Move none yourself.',
-    arrangement: 'movable',
-    lay: 'in a loose heap, with room beside it',
-  },
-  {
-    id: 'how-many',
-    name: 'How many?',
-    say: 'Count these for me.',
-    thenSay: howManyQuestion,
-    avoid: 'Ask once, as if you did not know. Leave the things as they are.',
-    arrangement: 'row',
-    lay: 'a thumb’s width apart',
-  },
-];
 
 /** @throws RangeError for a task that is not on the shelf */
 export function taskOf(id: string): Task {
   const task = tasks.find((one) => one.id === id);
   if (!task) throw new RangeError(`taskOf: no task is called “${id}”`);
   return task;
+}
+
+/** The largest number the task can be put with. */
+export function largestOf({ kind, pile }: Task): number {
+  if (kind === 'say') return largestSaid;
+  return kind === 'give' && pile !== undefined ? Math.min(10, pile) : largestSize;
+}
+
+/** What is laid for the task and the number: nothing for words alone, where the number is the target. */
+export function setOf(task: Task, n: number, things: string): TraySet {
+  return {
+    size: task.kind === 'say' ? 0 : n,
+    things,
+    arrangement: task.arrangement,
+    ...(task.pile !== undefined && { pile: task.pile }),
+  };
 }
 
 const placed: Record<Arrangement, string> = {
@@ -71,7 +54,12 @@ const placed: Record<Arrangement, string> = {
   none: '',
 };
 
-/** "8 corks in a row". */
-export function describeSet(set: Pick<TraySet, 'size' | 'things' | 'arrangement'>): string {
-  return `${amountOf(set.size, set.things)} ${placed[set.arrangement]}`.trim();
+/** "8 corks in a row", "4 corks from 15", "the numbers to 12". */
+export function describeSet(
+  set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile'>,
+  target = set.size,
+): string {
+  if (set.arrangement === 'none') return `the numbers to ${target}`;
+  if (set.pile !== undefined) return `${amountOf(set.size, set.things)} from ${set.pile}`;
+  return `${amountOf(set.size, set.things)} ${placed[set.arrangement]}`;
 }

@@ -1,11 +1,12 @@
+import { observationsOf } from '../evidence/observations.js';
 import { readTry } from '../reading/readTry.js';
 import { counters } from '../shelf/counters.js';
-import { largestSize, tasks } from '../shelf/tasks.js';
+import { largestOf, setOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
 import { pick, seededUuid, type Random } from './random.js';
-import { simulateTry } from './simulateTry.js';
+import { simulateTry, type PutToChild } from './simulateTry.js';
 
 export interface SimulatedMonths {
   readonly childId: ChildId;
@@ -41,7 +42,7 @@ export function simulateMonths(plan: SimulatedMonths, random: Random): Trace[] {
   return traces;
 }
 
-/** Three or four tries: from one below the last number that went well, up one while it goes well. */
+/** Three or four tries of one task: from one below the last number that went well, up one while it goes well. */
 function simulateSitting(
   plan: SimulatedMonths,
   ability: HiddenAbility,
@@ -53,12 +54,12 @@ function simulateSitting(
   const recordedBy = pick(random, plan.adults);
   const things = pick(random, counters).id;
   const task = pick(random, tasks);
-  const wentWell = earlier.findLast((trace) => readTry(trace).pairing?.holds);
-  let size = Math.max(3, (wentWell?.set.size ?? 4) - 1);
+  const wentWell = earlier.findLast((trace) => trace.task === task.id && wentWithoutSlip(trace));
+  const largest = largestOf(task);
+  let n = Math.min(largest, Math.max(task.ladder[0]!, (numberOf(wentWell) ?? task.ladder[1]!) - 1));
   return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {
-    const asksHowMany = task.id === 'how-many' || random() < 0.25;
-    const { arrangement } = task;
-    const { events, ended } = simulateTry(ability, { kind: 'count', size, arrangement, asksHowMany }, random);
+    const asksHowMany = task.thenSay !== undefined || random() < 0.25;
+    const { events, ended } = simulateTry(ability, putOf(task, n, asksHowMany), random);
     const trace: Trace = {
       id: seededUuid(random) as TraceId,
       childId: plan.childId,
@@ -67,16 +68,44 @@ function simulateSitting(
       startedAt: new Date(startsAt + i * TRY_MS).toISOString().replace('Z', '+00:00'),
       task: task.id,
       language: plan.language,
-      set: { size, things, arrangement },
+      set: setOf(task, n, things),
       start: 1,
       direction: 1,
+      target: n,
       help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',
-      firstTime: earlier.length === 0 && i === 0,
+      firstTime: earlier.every((one) => one.task !== task.id) && i === 0,
       ended: random() < 0.96 ? ended : 'interrupted',
       events,
     };
-    size = Math.min(largestSize, Math.max(2, readTry(trace).pairing?.holds ? size + 1 : size - 1));
+    n = Math.min(largest, Math.max(1, wentWithoutSlip(trace) ? n + 1 : n - 1));
     return trace;
   });
+}
+
+const numberOf = (trace: Trace | undefined): number | undefined => trace && (trace.target ?? trace.set.size);
+
+function putOf(task: Task, n: number, asksHowMany: boolean): PutToChild {
+  switch (task.kind) {
+    case 'say':
+      return { kind: 'say', target: n };
+    case 'give':
+      return { kind: 'give', asked: n, pile: task.pile! };
+    case 'count':
+      return {
+        kind: 'count',
+        size: n,
+        arrangement: task.arrangement,
+        asksHowMany,
+        asksAgain: task.again !== undefined,
+      };
+  }
+}
+
+/** Whether the try went as it was put, as an adult would say on the spot. */
+function wentWithoutSlip(trace: Trace): boolean {
+  const { pairing, order } = readTry(trace);
+  const { fetch } = observationsOf(trace);
+  if (fetch) return fetch.given === fetch.asked;
+  return pairing ? pairing.holds : order.slips.length === 0 && order.upTo >= trace.target!;
 }

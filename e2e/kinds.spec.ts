@@ -1,0 +1,97 @@
+import { expect, expectAllSent, lay, mirror, openChild, press, sitDown, tap, test } from './sitting.js';
+
+test('saying the numbers: words without touches, and the order told', async ({ app, signedIn: page }) => {
+  await sitDown(page, 'Kamala', 12, 'Say the numbers', null);
+  await expect(page.getByRole('button', { name: 'Word, no touch' })).toBeHidden();
+  await tap(page, 5);
+  await press(page, 'Other word …');
+  await press(page, '7');
+  await tap(page, 1);
+  await press(page, 'Done saying');
+  await expect(page.getByText('In the words skipped 5 and 6.')).toBeVisible();
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Kamala');
+  expect(events.map(({ kind, word }) => [kind, word])).toEqual([
+    ['say', 1],
+    ['say', 2],
+    ['say', 3],
+    ['say', 4],
+    ['say', 5],
+    ['amend', undefined],
+    ['say', 8],
+  ]);
+});
+
+test('giving so many: what was handed over, and what it was made into', async ({ app, signedIn: page }) => {
+  await sitDown(page, 'Lowri', 4, 'Give me so many', 'shells');
+  await expect(page.getByText('“Put 4 on the plate for me.”')).toBeVisible();
+  await expect(page.getByRole('img', { name: '15 shells' })).toBeVisible();
+  await press(page, '6');
+  await press(page, '4');
+  await press(page, 'Done giving');
+  await expect(page.getByText('Asked for 4 shells, gave 6, then made it 4.')).toBeVisible();
+  await press(page, 'End here');
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Lowri');
+  expect(events.map(({ kind, value }) => [kind, value])).toEqual([
+    ['ask', undefined],
+    ['given', 6],
+    ['given', 4],
+  ]);
+  await expect(page.getByText('4 shells from 15')).toBeVisible();
+});
+
+test('asking once more after the things are spread out', async ({ signedIn: page }) => {
+  await sitDown(page, 'Mateusz', 5, 'Still so many?');
+  await tap(page, 5);
+  await press(page, 'How many?');
+  await press(page, '5');
+  await expect(page.getByText('“And how many are there now?”')).toBeVisible();
+  await press(page, 'How many?');
+  await press(page, '5');
+  await expect(
+    page.getByText(/the last-word rule; asked once more, said the same without counting\.$/),
+  ).toBeVisible();
+});
+
+test('the next number comes with its reason, and two slips running bring an easier one', async ({
+  signedIn: page,
+}) => {
+  const sizeOf = async () => Number(/\d+/.exec((await mirror(page).getAttribute('aria-label'))!)![0]);
+  const slip = async () => {
+    const size = await sizeOf();
+    await tap(page, size);
+    await press(page, 'Touch, no word');
+    await press(page, 'Done counting');
+    return size;
+  };
+  await sitDown(page, 'Oluchi', 12, 'Count a spread', 'jar lids');
+  const first = await slip();
+  await expect(page.getByText(/^Why the next: \S/)).toBeVisible();
+  await press(page, 'Next try');
+  const second = await slip();
+  await expect(page.getByText(/^Why the next: .*(easier|easy|kindly)/)).toBeVisible();
+  await press(page, 'Next try');
+  expect(await sizeOf()).toBeLessThanOrEqual(Math.max(1, Math.min(first, second) - 1));
+});
+
+for (const [width, height] of [
+  [1280, 800],
+  [1024, 768],
+] as const) {
+  test(`choosing otherwise fits at ${width}×${height}`, async ({ signedIn: page }) => {
+    await page.setViewportSize({ width, height });
+    await openChild(page, 'Ines');
+    await page.getByRole('link', { name: 'Sit down with Ines' }).click();
+    await lay(page, 5, 'Count a ring', 'corks');
+    await page.getByRole('button', { name: 'Change …' }).click();
+    const panel = page.getByRole('region', { name: 'Say and lay' });
+    const bottom = async (name: string) => {
+      const box = (await panel.getByRole('radio', { name }).boundingBox())!;
+      return box.y + box.height;
+    };
+    expect(await bottom('acorn cups')).toBeLessThanOrEqual(
+      (await panel.getByRole('button', { name: 'Lay this' }).boundingBox())!.y,
+    );
+  });
+}

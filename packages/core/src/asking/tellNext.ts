@@ -1,0 +1,19 @@
+import type { NextTry } from './asking.js';
+
+const purposes: Record<Extract<NextTry, { kind: 'ask' }>['purpose'], (n: number) => string> = {
+  'begin-well': () => 'One that will go well, to begin with.',
+  'learn-most': (n) => `${n} tells most now: it may go either way.`,
+  'after-two-misses': () => 'Two slips running: an easier one.',
+  'end-well': () => 'An easy one, to end well.',
+};
+
+const endings: Record<Extract<NextTry, { kind: 'stop' }>['because'], string> = {
+  known: 'Enough is known here for now: end, or take another task.',
+  time: 'Four minutes are over, and the last one went well: a good place to end.',
+  enough: 'That is enough for today: end kindly, with something the child likes.',
+};
+
+/** Why this is next, in a sentence. */
+export function tellNext(next: NextTry): string {
+  return next.kind === 'ask' ? purposes[next.purpose](next.n) : endings[next.because];
+}
