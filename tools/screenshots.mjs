@@ -60,4 +60,16 @@ async function takeChild(page, shoot) {
   await page.getByText('all sent').waitFor();
   await shoot('after-try');
   await page.getByRole('button', { name: 'End here' }).click();
+  const made = page.getByRole('listitem').filter({ hasText: 'counted one twice and left 1 out' });
+  await made
+    .first()
+    .getByRole('link', { name: /^Replay of/ })
+    .click();
+  await page
+    .getByRole('group', { name: 'What happened' })
+    .getByRole('button')
+    .nth(size - 1)
+    .click();
+  await page.getByText(/^Here: /).waitFor();
+  await shoot('replay');
 }

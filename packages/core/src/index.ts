@@ -112,3 +112,4 @@ export type { Asking, NextTry, Purpose } from './asking/asking.js';
 export { nextTry } from './asking/nextTry.js';
 export { nextInSitting, type NextInSitting } from './asking/nextInSitting.js';
 export { askedSkills, type AskedSkill } from './asking/went.js';
+export { replaySteps, type ReplayStep } from './replay/replaySteps.js';

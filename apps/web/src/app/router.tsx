@@ -21,6 +21,10 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../child/ChildPage.js')).ChildPage }),
           },
           {
+            path: 'tries/:tryId',
+            lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
+          },
+          {
             path: 'devices',
             lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
           },

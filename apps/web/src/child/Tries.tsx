@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { sayMoment } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
 import { palette } from '../app/theme.js';
@@ -46,7 +47,7 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
               py: 1,
               borderTop: `1px solid ${palette.sand}`,
               display: 'grid',
-              gridTemplateColumns: '150px 1fr',
+              gridTemplateColumns: '150px 1fr auto',
               gap: 2,
             }}
           >
@@ -59,6 +60,14 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
               <Typography sx={{ fontWeight: 650 }}>{one.title}</Typography>
               <Typography variant="body2">{one.told}</Typography>
             </Box>
+            <Button
+              component={Link}
+              to={`/tries/${one.id}`}
+              aria-label={`Replay of ${one.title}`}
+              sx={{ alignSelf: 'start' }}
+            >
+              Replay
+            </Button>
           </Box>
         ))}
       </Box>

@@ -1,5 +1,6 @@
 import type { PassEvent } from '../trace/passes.js';
 import type { Item } from '../trace/trace.js';
+import { Placing } from './placing.js';
 
 export const pairingSlipKinds = [
   'double-counted',
@@ -23,59 +24,38 @@ export interface PairingReading {
 type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
 
 /**
- * Reads one-to-one from a pass, whatever the words were: each thing one word and one touch.
- * An event that names no item stands for the lowest item not yet counted, touched or passed over;
- * where there is none, for the lowest that still waits to be counted; where none waits, for nothing.
+ * Reads one-to-one from a pass, whatever the words were: each thing one word and one touch. `Placing`
+ * says which thing an event is about.
  *
  * @param size how many things lay there
  * @param pass events of one pass, undos and take-backs applied
  * @throws RangeError when an event names an item that is not in the set
  */
 export function readPairing(size: number, pass: readonly Unplaced<PassEvent>[]): PairingReading {
-  const counted = new Set<Item>();
-  const touched = new Set<Item>();
-  const passedOver = new Set<Item>();
-  const items = Array.from({ length: size }, (_, item) => item);
-  const standsFor = (): Item | undefined =>
-    items.find((item) => !counted.has(item) && !touched.has(item) && !passedOver.has(item)) ??
-    items.find((item) => !counted.has(item));
-
+  const placing = new Placing(size);
   const slips: PairingSlip[] = [];
   pass.forEach((event, at) => {
-    const named = 'item' in event && event.item !== 'again' ? event.item : undefined;
-    if (named !== undefined && !(named >= 0 && named < size)) {
-      throw new RangeError(`readPairing: item ${named} is not in a set of ${size}`);
-    }
-    const itemsWait = counted.size < size;
+    const itemsWaited = placing.itemsWait;
+    const isAgain =
+      event.kind === 'count' &&
+      (event.item === 'again' || (event.item !== undefined && placing.isCounted(event.item)));
+    const item = placing.take(event);
+    const about = item !== undefined && { item };
     switch (event.kind) {
-      case 'count': {
-        if (!itemsWait) {
-          slips.push({ kind: 'ran-on', ...(named !== undefined && { item: named }), at });
-        } else if (event.item === 'again' || (named !== undefined && counted.has(named))) {
-          slips.push({ kind: 'double-counted', ...(named !== undefined && { item: named }), at });
-        } else {
-          counted.add(named ?? standsFor()!);
-        }
+      case 'count':
+        if (!itemsWaited) slips.push({ kind: 'ran-on', ...about, at });
+        else if (isAgain) slips.push({ kind: 'double-counted', ...about, at });
         break;
-      }
       case 'say':
-        slips.push({ kind: itemsWait ? 'word-without-touch' : 'ran-on', at });
+        slips.push({ kind: itemsWaited ? 'word-without-touch' : 'ran-on', at });
         break;
-      case 'touch': {
-        const item = named ?? standsFor();
-        if (item !== undefined) touched.add(item);
-        slips.push({ kind: 'touch-without-word', ...(item !== undefined && { item }), at });
+      case 'touch':
+        slips.push({ kind: 'touch-without-word', ...about, at });
         break;
-      }
-      case 'passed-over': {
-        const item = named ?? standsFor();
-        if (item !== undefined) passedOver.add(item);
+      case 'passed-over':
         break;
-      }
     }
   });
-  for (const item of items) {
-    if (!counted.has(item) && !touched.has(item)) slips.push({ kind: 'missed', item });
-  }
+  for (const item of placing.missed) slips.push({ kind: 'missed', item });
   return { holds: slips.length === 0, slips };
 }

@@ -48,7 +48,7 @@ export const cardinalityTasks = [
     also: ['a plate'],
     ladder: [1, 2, 3, 4, 5, 6, 8, 10],
     watchFor: ['gave-another-number'],
-    stepDown: { task: 'give-n', how: 'one fewer, then two only' },
+    stepDown: { task: 'how-many', how: 'a set of two or three, counted together and asked about' },
     stepUp: { task: 'give-n', how: 'a number above four, which only counting brings' },
     otherThings: 'Lids for jars, spoons for places, boats for the lock.',
     adaptations: {

@@ -108,7 +108,10 @@ export const oneToOneTasks = [
     also: [],
     ladder: [4, 6, 8, 10, 12],
     watchFor: slipsOfPairing,
-    stepDown: { task: 'count-ring', how: 'one of another kind in the ring, to begin at' },
+    stepDown: {
+      task: 'count-row',
+      how: 'the ring opened into a row; then a ring with one of another kind to begin at',
+    },
     stepUp: { task: 'count-ring', how: 'two more, or two rings, one in the other' },
     otherThings: 'Beads on a closed string; children in a circle.',
     adaptations: countingAdaptations,

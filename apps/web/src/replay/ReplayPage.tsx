@@ -1,0 +1,95 @@
+import type { ToldTry } from '@dotting/contract';
+import { describeSet, replaySteps } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { tryQuery } from '../api/queries.js';
+import { sayMoment } from '../app/days.js';
+import { Notice } from '../app/Notice.js';
+import { palette } from '../app/theme.js';
+import { Choice } from '../sitting/Choice.js';
+import { ReplayTray } from './ReplayTray.js';
+import { sayStep } from './sayStep.js';
+import { usePlayback } from './usePlayback.js';
+
+/** One try again, as it happened, with the slips where they happened. */
+export function ReplayPage() {
+  const { tryId } = useParams();
+  const { data, error, refetch } = useQuery(tryQuery(tryId!));
+  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
+  return data ? <Replay key={data.id} tried={data} /> : null;
+}
+
+const speeds = [
+  ['0.5', 'half'],
+  ['1', 'as it was'],
+  ['2', 'twice'],
+  ['4', 'four times'],
+] as const;
+type Speed = (typeof speeds)[number][0];
+
+function Replay({ tried }: { readonly tried: ToldTry }) {
+  const steps = useMemo(() => replaySteps(tried), [tried]);
+  const [speed, setSpeed] = useState<Speed>('1');
+  const { done, isPlaying, play, pause, goTo } = usePlayback(steps, Number(speed), tried.whole === true);
+  const now = steps[done - 1];
+  return (
+    <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 900 }}>
+      <Box>
+        <Typography variant="h1">{describeSet(tried.set, tried.target)}</Typography>
+        <Typography color="textSecondary">
+          {sayMoment(tried.startedAt)}, {tried.recorder}
+        </Typography>
+        <Typography sx={{ mt: 0.5 }}>{tried.told}</Typography>
+      </Box>
+      <Box sx={{ height: 'min(46vh, 400px)', display: 'flex' }}>
+        <ReplayTray set={tried.set} steps={steps.slice(0, done)} />
+      </Box>
+      <Typography role="status" sx={{ minHeight: 24 }}>
+        {now && now.slips.length > 0 ? `Here: ${now.slips.join('; ')}.` : ''}
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'end' }}>
+        <Button variant="contained" color="primary" sx={{ minWidth: 120 }} onClick={isPlaying ? pause : play}>
+          {isPlaying ? 'Pause' : 'Play'}
+        </Button>
+        <Button onClick={() => goTo(done - 1)} disabled={done === 0}>
+          One back
+        </Button>
+        <Button onClick={() => goTo(done + 1)} disabled={done === steps.length}>
+          One on
+        </Button>
+        <Box sx={{ width: 360 }}>
+          <Choice label="Speed" value={speed} options={speeds} onChoose={setSpeed} />
+        </Box>
+        <Button component={Link} to={`/children/${tried.childId}`} sx={{ ml: 'auto' }}>
+          Back to the child
+        </Button>
+      </Box>
+      <Box role="group" aria-label="What happened" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+        {steps.map((step, i) => (
+          <Button
+            key={step.event.seq}
+            onClick={() => goTo(i + 1)}
+            aria-current={i === done - 1 ? 'step' : undefined}
+            title={step.slips.join('; ')}
+            sx={{
+              minWidth: 48,
+              px: 1.25,
+              fontWeight: 500,
+              opacity: i < done ? 1 : 0.75,
+              // Form tells a slip, not colour alone.
+              borderStyle: step.slips.length > 0 ? 'dashed' : 'solid',
+              borderWidth: step.slips.length > 0 ? 3 : 1,
+              '&[aria-current=step]': { bgcolor: palette.ink, color: palette.gate },
+            }}
+          >
+            {sayStep(step)}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,53 @@
+import type { ReplayStep, TraySet } from '@dotting/core';
+import { describeSet } from '@dotting/core';
+import Box from '@mui/material/Box';
+import { palette } from '../app/theme.js';
+import { mirrorSize, placesOf } from '../sitting/mirrorLayout.js';
+import { Things, trayFrame } from '../sitting/Things.js';
+import { sayStep } from './sayStep.js';
+
+interface ReplayTrayProps {
+  readonly set: TraySet;
+  /** What has happened so far, the last of it just now. */
+  readonly steps: readonly ReplayStep[];
+}
+
+const seedOf = ({ layout }: TraySet): number =>
+  layout && 'seed' in layout && typeof layout.seed === 'number' ? layout.seed : 0;
+
+/** The tray as it was, with the thing just touched ringed and the word just said beside it. */
+export function ReplayTray({ set, steps }: ReplayTrayProps) {
+  const laid = { ...set, size: set.pile ?? set.size };
+  const places = placesOf(laid.size, laid.arrangement, seedOf(set));
+  const now = steps.at(-1);
+  const place = now?.item === null || now === undefined ? undefined : places[now.item];
+  const at = place ?? { x: mirrorSize.width / 2, y: mirrorSize.height - 70, radius: 20 };
+  return (
+    <Box sx={{ ...trayFrame, minHeight: 320 }}>
+      <svg
+        role="img"
+        aria-label={describeSet(set)}
+        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
+        width="100%"
+        height="100%"
+      >
+        <Things set={laid} seed={seedOf(set)} />
+        {place && (
+          <circle cx={at.x} cy={at.y} r={at.radius + 9} fill="none" stroke={palette.ink} strokeWidth={4} />
+        )}
+        {now && (
+          <text
+            x={at.x}
+            y={at.y - at.radius - 20}
+            textAnchor="middle"
+            fontSize={30}
+            fontWeight={700}
+            fill={palette.ink}
+          >
+            {sayStep(now)}
+          </text>
+        )}
+      </svg>
+    </Box>
+  );
+}

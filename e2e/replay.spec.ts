@@ -1,0 +1,34 @@
+import { expect, openChild, press, sitDown, tap, test } from './sitting.js';
+
+test('a try is replayed step by step, with the slip where it happened', async ({ signedIn: page }) => {
+  await sitDown(page, 'Ines', 4);
+  await tap(page, 2);
+  await press(page, 'That one again');
+  await tap(page, 2);
+  await press(page, 'Done counting');
+  await press(page, 'End here');
+  await page.getByRole('link', { name: 'Replay of 4 corks in a row' }).first().click();
+  await expect(page.getByRole('heading', { name: '4 corks in a row' })).toBeVisible();
+
+  const happened = page.getByRole('group', { name: 'What happened' }).getByRole('button');
+  await expect(happened).toHaveText(['1', '2', '3', '4']);
+  await press(page, 'One on');
+  await expect(page.getByRole('status').filter({ hasText: 'Here:' })).toBeHidden();
+  await press(page, 'One on');
+  await expect(page.getByText('Here: counted one twice.')).toBeVisible();
+  await press(page, 'One back');
+  await expect(page.getByText('Here: counted one twice.')).toBeHidden();
+
+  await page.getByRole('radio', { name: 'four times' }).click();
+  await press(page, 'Play');
+  await expect(happened.last()).toHaveAttribute('aria-current', 'step');
+  await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the child' }).click();
+  await expect(page.getByRole('heading', { name: 'Ines', exact: true })).toBeVisible();
+});
+
+test('a try that is not there says so', async ({ signedIn: page }) => {
+  await openChild(page, 'Ines');
+  await page.goto('/tries/00000000-0000-4000-8000-000000000000');
+  await expect(page.getByText('There is no such try at this site.')).toBeVisible();
+});
