@@ -192,6 +192,16 @@ test('every view passes the automated accessibility checks, contrast among them'
   await check(page);
   await press(page, '8');
   await check(page);
+  await press(page, 'Change …');
+  await check(page);
+  await press(page, 'Lay this');
+  await press(page, 'End here');
+  await page
+    .getByRole('link', { name: /^Replay of/ })
+    .first()
+    .click();
+  await press(page, 'One on');
+  await check(page);
   const fresh = await (await browser.newContext()).newPage();
   await fresh.goto(app.url);
   await expect(fresh.getByLabel('E-mail')).toBeVisible();

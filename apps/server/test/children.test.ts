@@ -51,6 +51,39 @@ describe('the child’s page and today', () => {
     expect(today).toMatchObject({ unfinished: [], register: [{ lastLook: '2026-03-02' }] });
   });
 
+  test('whole tries of the last twelve weeks go with the page, older ones do not', async () => {
+    const weeksAgo = (weeks: number): string =>
+      new Date(Date.now() - weeks * 7 * 24 * 3_600_000).toISOString().replace('Z', '+00:00');
+    const [recent, old] = [randomUUID(), randomUUID()];
+    const ended = (startedAt: string) =>
+      putOf(adult, site.childId, { startedAt, ended: 'finished', events: counts(1, 4) });
+    await device.ask('PUT', `tries/${recent}`, ended(weeksAgo(2)));
+    await device.ask('PUT', `tries/${old}`, ended(weeksAgo(13)));
+    const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
+    expect(page.tries.map((one) => one.id)).toEqual(expect.arrayContaining([recent, old]));
+    expect(page.recent.map((one) => one.id)).toContain(recent);
+    expect(page.recent.map((one) => one.id)).not.toContain(old);
+    expect(page.recent.find((one) => (one.id as string) === recent)!.events).toEqual(counts(1, 4));
+  });
+
+  test('a request to give so many is stored and told as one', async () => {
+    const id = randomUUID();
+    const put = putOf(adult, site.childId, {
+      task: 'give-n',
+      target: 4,
+      set: { size: 4, things: 'shell', arrangement: 'movable', pile: 15 },
+      ended: 'finished',
+      events: [
+        { seq: 0, t: 0, kind: 'ask', question: 'give' },
+        { seq: 1, t: 900, kind: 'given', value: 6 },
+      ],
+    });
+    await device.ask('PUT', `tries/${id}`, put);
+    const { body } = await device.ask('GET', `tries/${id}`);
+    expect(body.told).toBe('Asked for 4 shells, gave 6.');
+    expect(body.set).toEqual(put.set);
+  });
+
   test('another site’s child, room and try are as if they were not there', async () => {
     const theirs = new TestDevice(nursery.app);
     const them = await theirs.with(other.staff.lead);
