@@ -24,6 +24,7 @@ export async function measureEstimates() {
     tries,
     sittingId: 'new',
     day: lastDay,
+    language: 'en',
     months: 50,
     things: ['cork', 'shell'],
     largest: 20,

@@ -198,7 +198,7 @@ export class ChildPage {
   @ValidateNested({ each: true })
   @Type(() => StoredTry)
   recent: StoredTry[];
-  /** Tasks the child has met: any other is a new routine. */
+  /** Tasks the child has met; every other is a new routine. */
   @IsString({ each: true })
   metTasks: string[];
 }

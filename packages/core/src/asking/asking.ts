@@ -8,6 +8,8 @@ export interface Asking {
   readonly sittingId: SittingId;
   /** YYYY-MM-DD. */
   readonly day: string;
+  /** The language counted in: the order of its words is a skill of its own. */
+  readonly language: string;
   /** Age in months, where known. */
   readonly months: number | null;
   /** Where the things may lie; the first is taken where none tells more. */

@@ -1,6 +1,7 @@
 import { daysBetween, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { borrowed, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
+import { threshold, type ThresholdTry } from '../estimates/threshold.js';
 import { trackingLimit } from '../estimates/trackingLimit.js';
 import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
@@ -11,16 +12,11 @@ import type { AskedSkill } from './went.js';
 
 /** What the child's tries say of the skill in this arrangement, for choosing a question. */
 export function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): AskingModel {
-  const { day, months, pile = asking.largest } = asking;
+  const { day, pile = asking.largest } = asking;
   const tries = recentOf(asking);
   switch (skill) {
-    case 'order': {
-      const runs = tries.flatMap((trace) => {
-        const order = observationsOf(trace).order;
-        return order ? thresholdTriesOf(order, dayOf(trace)) : [];
-      });
-      return thresholdModel(runs, { priorMean: orderPriorMean(months), day });
-    }
+    case 'order':
+      return orderModel(tries, asking);
     case 'one-to-one': {
       const prior = priorFromEasier(tries, arrangement, day);
       return trackingModel(trackingTriesOf(tries, arrangement), { day, ...(prior && { prior }) });
@@ -32,6 +28,23 @@ export function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangem
         day,
       );
   }
+}
+
+/** The words of each language are learnt for themselves; how sharply they give way is the child's own. */
+function orderModel(tries: readonly Trace[], { day, months, language }: Asking): AskingModel {
+  const runsOf = (traces: readonly Trace[]): readonly ThresholdTry[] =>
+    traces.flatMap((trace) => {
+      const order = observationsOf(trace).order;
+      return order ? thresholdTriesOf(order, dayOf(trace)) : [];
+    });
+  const options = { priorMean: orderPriorMean(months), day };
+  const others = runsOf(tries.filter((trace) => trace.language !== language));
+  return thresholdModel(runsOf(tries.filter((trace) => trace.language === language)), {
+    ...options,
+    ...(others.length > 0 && {
+      slopeWeights: threshold(others, options).bySlope.map((one) => one.weight),
+    }),
+  });
 }
 
 /** What is older says little of today; it is used where there is nothing newer. */

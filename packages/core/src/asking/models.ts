@@ -93,8 +93,6 @@ export function trackingModel(tries: readonly TrackingTry[], options: TrackingOp
   };
 }
 
-const LEVEL_KNOWN = 0.9;
-
 /** Of fetching a number from a pile. */
 export function fetchModel(tries: readonly FetchTry[], pile: number, day: string): AskingModel {
   const distribution = knowerLevels(tries, { pile, day, growing: true });
@@ -113,6 +111,6 @@ export function fetchModel(tries: readonly FetchTry[], pile: number, day: string
       }
       return bits;
     },
-    isKnown: distribution[likeliest] >= LEVEL_KNOWN && (stated ?? '0') === likeliest,
+    isKnown: distribution[likeliest] >= figure.levelKnown && (stated ?? '0') === likeliest,
   };
 }

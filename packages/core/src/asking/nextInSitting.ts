@@ -46,6 +46,7 @@ export function nextInSitting(
     tries: [...earlier, ...sitting],
     sittingId: last.sittingId,
     day,
+    language: last.language,
     months: birthDate === null ? null : ageInMonths(birthDate, day),
     arrangements: [task.arrangement],
     // What lies on the table stays there.

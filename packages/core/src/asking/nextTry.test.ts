@@ -12,6 +12,7 @@ const fresh: Asking = {
   tries: [],
   sittingId: 'sitting' as SittingId,
   day: '2026-03-02',
+  language: 'en',
   months: 48,
   arrangements: ['row'],
   things: ['cork', 'shell'],
@@ -110,6 +111,22 @@ describe(nextTry, () => {
     const [blind, told] = [ask([]), ask(sat.tries)];
     expect(told.kind === 'ask' && told.tries.length).toBe(sat.tries.length);
     expect(blind.kind === 'ask' && told.kind === 'ask' && told.chance !== blind.chance).toBe(true);
+  });
+
+  test('words said in one language do not stand for those of another', () => {
+    const { sat } = sitting(12, 0);
+    const inOrder: Asking = {
+      ...fresh,
+      arrangements: ['none'],
+      sittingId: 'later' as SittingId,
+      tries: sat.tries,
+    };
+    const [same, other] = ['en', 'cy'].map((language) => nextTry('order', { ...inOrder, language }));
+    const unknown = nextTry('order', { ...inOrder, tries: sat.tries.slice(0, 0) });
+    const numberOf = (next: ReturnType<typeof nextTry> | undefined) => (next?.kind === 'ask' ? next.n : null);
+    expect(numberOf(same)).not.toBeNull();
+    expect(numberOf(same)).not.toBe(numberOf(other));
+    expect(numberOf(other)).toBeLessThanOrEqual(Math.max(5, numberOf(unknown)!));
   });
 
   test('refuses to ask with nothing', () => {

@@ -6,11 +6,6 @@ import type { AskingModel } from './model.js';
 import { modelOf } from './modelOf.js';
 import { wentWell, type AskedSkill } from './went.js';
 
-/** So many misses running, two or more of them of easy ones: the child has had enough. */
-const MOST_MISSES_RUNNING = 4;
-/** A sitting that has begun goes on at least so far, unless time is up. */
-const FEWEST_TRIES = 2;
-
 interface Candidate {
   readonly n: number;
   readonly arrangement: Arrangement;
@@ -49,14 +44,16 @@ export function nextTry(skill: AskedSkill, asking: Asking): NextTry {
   if (went.length === 0) return ask(easy(candidates, asking), 'begin-well');
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
   const isKnown =
-    asking.goOn !== true && went.length >= FEWEST_TRIES && candidates.every(({ model }) => model.isKnown);
+    asking.goOn !== true &&
+    went.length >= figure.fewestTries &&
+    candidates.every(({ model }) => model.isKnown);
   const open = candidates.filter((one) => one.seconds <= asking.secondsLeft);
   // Whatever the model thinks of a number, an easy one is smaller than what has just gone wrong.
   const missed = sitting.slice(went.length - missesRunning).map((trace) => askedIn(skill, trace));
   const easier = candidates.filter(({ n }) => n === 1 || n < Math.min(...missed));
   const isOver = isKnown || open.length === 0;
   if (isOver && missesRunning === 0) return { kind: 'stop', because: isKnown ? 'known' : 'time' };
-  if (missesRunning >= MOST_MISSES_RUNNING || candidates.length === 0)
+  if (missesRunning >= figure.mostMisses || candidates.length === 0)
     return { kind: 'stop', because: 'enough' };
   if (isOver || missesRunning >= 2) {
     if (easier.length === 0) return { kind: 'stop', because: 'enough' };

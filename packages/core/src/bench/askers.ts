@@ -73,6 +73,7 @@ export function askChosen(
       tries,
       sittingId: SITTING,
       day: DAY,
+      language: 'en',
       months: child.months,
       arrangements: [bench.set.arrangement],
       things: ['cork'],

@@ -150,6 +150,14 @@ describe(threshold, () => {
     expect(chosen.mean).toBeLessThan(open.mean);
   });
 
+  test('what other skills say of the slopes moves the estimate, and no claim', () => {
+    const tries = [4, 5, 6, 9].map((n) => ({ n, success: n < 9, weight: 1 }));
+    const sharp = threshold(tries, { priorMean: 5, slopeWeights: [1, 0.01, 0.01, 0.01, 0.01] });
+    const gradual = threshold(tries, { priorMean: 5, slopeWeights: [0.01, 0.01, 0.01, 0.01, 1] });
+    expect(sharp.sd).toBeLessThan(gradual.sd);
+    expect(sharp.supported).toEqual(gradual.supported);
+  });
+
   test('refuses a number below one and a weight above one', () => {
     expect(() => threshold([{ n: 0, success: true, weight: 1 }], { priorMean: 4 })).toThrow(RangeError);
     expect(() => threshold([{ n: 3, success: true, weight: 2 }], { priorMean: 4 })).toThrow(RangeError);

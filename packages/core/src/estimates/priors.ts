@@ -6,7 +6,9 @@ const between = (low: number, value: number, high: number): number => Math.min(h
 
 /** Number words a child of the age may be expected to say in order; null without an age. Never shown as a norm. */
 export function orderPriorMean(months: number | null): number | null {
-  return months === null ? null : between(1, (months - 24) / 3, 14);
+  return months === null
+    ? null
+    : between(figure.orderLeast, (months - figure.orderFrom) / figure.orderPerWord, figure.orderMost);
 }
 
 /** Where to begin asking: a little below what is expected, from 1 to 5. */
@@ -16,15 +18,15 @@ export function firstQuestion(priorMean: number | null): number {
 
 /** How much harder each arrangement is than things that may be moved, in numbers; a first guess. */
 const harderBy: Record<Arrangement, number> = {
-  frame: -1,
+  frame: figure.harderFrame,
   movable: 0,
   row: 0,
   none: 0,
-  pictures: 1,
-  heard: 1,
-  scattered: 2,
-  ring: 2,
-  hidden: 2,
+  pictures: figure.harderPictures,
+  heard: figure.harderHeard,
+  scattered: figure.harderScattered,
+  ring: figure.harderRing,
+  hidden: figure.harderHidden,
 };
 
 /** The arrangements of things from the easiest on. */

@@ -30,6 +30,8 @@ export interface ThresholdOptions {
   readonly day?: string;
   /** Lets the threshold grow between days: for choosing a question, never for a statement. */
   readonly growing?: boolean;
+  /** What the child's other skills say of the slopes, by slope; claims do not use it. */
+  readonly slopeWeights?: readonly number[];
   /** What easier arrangements say of this one, in place of the normal prior. */
   readonly prior?: Density;
 }
@@ -80,7 +82,11 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
     steadyTo,
     since,
   } = claimOverTime<readonly SlopeState[], ThresholdTry>(tries, {
-    initial: slopes.map((slope) => ({ slope, logEvidence: 0, density: prior })),
+    initial: slopes.map((slope, i) => ({
+      slope,
+      logEvidence: Math.log(options.slopeWeights?.[i] ?? 1),
+      density: prior,
+    })),
     afterDays: (now, days) =>
       now.map((state) => ({ ...state, density: afterDays(state.density, days, growing) })),
     observed: (now, today) => now.map((state) => observed(state, today)),
