@@ -1,10 +1,10 @@
-import { readTry } from '../reading/readTry.js';
+import { readTry, type TryReading } from '../reading/readTry.js';
 import { readKept } from '../total/readKept.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
-import type { Trace, Word } from '../trace/trace.js';
-import { tryWeight } from '../weight/tryWeight.js';
+import { dayOf, type Trace, type Word } from '../trace/trace.js';
+import { tryWeight, type TryWeight } from '../weight/tryWeight.js';
 import type { FetchTry } from '../estimates/knowerLevels.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
 import type { TrackingTry } from '../estimates/trackingLimit.js';
@@ -18,7 +18,7 @@ export interface OrderObservation {
   readonly upTo: number;
   /** The try speaks against every number beyond `upTo`; without a slip it says nothing of them. */
   readonly brokeOff: boolean;
-  readonly weight: { readonly success: number; readonly miss: number };
+  readonly weight: TryWeight;
 }
 
 /** What one try tells each estimate; null where it tells it nothing. */
@@ -44,7 +44,7 @@ export function observationsOf(trace: Trace): Observations {
 
 function observe(trace: Trace): Observations {
   const weight = tryWeight(trace);
-  const day = trace.startedAt.slice(0, 10);
+  const day = dayOf(trace);
   const reading = readTry(trace);
   const principle = (shown: boolean | null | undefined) => {
     if (shown === null || shown === undefined) return null;
@@ -53,8 +53,8 @@ function observe(trace: Trace): Observations {
   };
   const moved = readKept(trace)?.shown;
   return {
-    order: orderIn(trace, weight),
-    tracking: trackingIn(trace, weight, day),
+    order: orderIn(trace, reading, weight),
+    tracking: trackingIn(trace, reading, weight, day),
     fetch: fetchIn(trace, weight, day),
     principles: {
       'last-word': principle(reading.total?.shown),
@@ -64,17 +64,20 @@ function observe(trace: Trace): Observations {
   };
 }
 
-function orderIn(trace: Trace, weight: OrderObservation['weight']): OrderObservation | null {
+function orderIn(trace: Trace, { order }: TryReading, weight: TryWeight): OrderObservation | null {
   if (trace.start !== 1 || trace.direction !== 1 || weight.success + weight.miss === 0) return null;
   if (isFetching(trace)) return null;
-  const { order } = readTry(trace);
   const stoppedShort = trace.ended === 'stopped-itself' && (trace.target ?? Infinity) > order.upTo;
   const words = wordsOf(readPass(trace));
   return { words, upTo: order.upTo, brokeOff: order.slips.length > 0 || stoppedShort, weight };
 }
 
-function trackingIn(trace: Trace, weight: OrderObservation['weight'], day: string): TrackingTry | null {
-  const { pairing } = readTry(trace);
+function trackingIn(
+  trace: Trace,
+  { pairing }: TryReading,
+  weight: TryWeight,
+  day: string,
+): TrackingTry | null {
   if (!pairing || trace.set.size === 0 || readPass(trace).length === 0) return null;
   const { size } = trace.set;
   const missed = pairing.slips.filter((slip) => slip.kind === 'missed').length;
@@ -87,7 +90,7 @@ function trackingIn(trace: Trace, weight: OrderObservation['weight'], day: strin
     : null;
 }
 
-function fetchIn(trace: Trace, weight: OrderObservation['weight'], day: string): FetchTry | null {
+function fetchIn(trace: Trace, weight: TryWeight, day: string): FetchTry | null {
   const given = settledEvents(trace.events).findLast((event) => event.kind === 'given');
   const { target, set } = trace;
   if (!isFetching(trace) || given?.kind !== 'given' || target === undefined || set.pile === undefined)
