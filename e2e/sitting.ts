@@ -48,6 +48,16 @@ export async function sitDown(
   await openChild(page, child);
   await page.getByRole('link', { name: `Sit down with ${child}` }).click();
   await lay(page, size, task, things);
+  await begin(page);
+}
+
+/** From the plan to the laid tray. */
+export const begin = (page: Page): Promise<void> => press(page, 'The tray is laid: begin');
+
+/** From the tray over the closing page to the child's page. */
+export async function endHere(page: Page): Promise<void> {
+  await press(page, 'End here');
+  await press(page, 'Keep and close');
 }
 
 export async function openChild(page: Page, child: string): Promise<void> {

@@ -5,7 +5,9 @@ import { dataSourceOptions, openDatabase } from './database/dataSource.js';
 import { DemoModule } from './demo/demo.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { HealthModule } from './health/health.module.js';
+import { LanguagesModule } from './languages/languages.module.js';
 import { SiteModule } from './site/site.module.js';
+import { SittingsModule } from './sittings/sittings.module.js';
 import { TriesModule } from './tries/tries.module.js';
 
 @Module({})
@@ -23,6 +25,8 @@ export class AppModule {
         SiteModule,
         ChildrenModule,
         TriesModule,
+        SittingsModule,
+        LanguagesModule,
         HealthModule,
         DemoModule,
       ],

@@ -81,7 +81,8 @@ async function addSite(
     mouths: null,
     hand: null,
     allergies: '',
-    language: 'en',
+    languages: ['en'],
+    needs: [],
   });
   const addStaff = async (role: Role) => {
     const staff = { id: randomUUID() as StaffId, email: `${role}@${name}.example` };

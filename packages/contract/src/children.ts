@@ -1,6 +1,19 @@
-import { skills, type ChildId, type DotForm, type Skill, type TaskId, type TraceId } from '@dotting/core';
+import {
+  needs,
+  skills,
+  type ChildId,
+  type DotForm,
+  type Need,
+  type Skill,
+  type TaskId,
+  type TraceId,
+} from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  ArrayNotEmpty,
+  ArrayUnique,
+  IsArray,
   IsBoolean,
   IsDefined,
   IsIn,
@@ -15,7 +28,8 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { StoredTry, TraySetBody } from './tries.js';
-import { IsDay, IsNotToCome, OrNull } from './validators.js';
+import { SittingClosingView } from './sittings.js';
+import { IsDay, IsLanguageTag, IsNotToCome, OrNull } from './validators.js';
 
 export const hands = ['left', 'right'] as const;
 export type Hand = (typeof hands)[number];
@@ -63,6 +77,39 @@ export class UnfinishedTry {
   title: string;
 }
 
+/** One of two records that may be of the same try. */
+export class DoubledTry {
+  @IsUUID()
+  id: TraceId;
+  @IsString()
+  recorder: string;
+  @IsString()
+  startedAt: string;
+  @IsString()
+  told: string;
+}
+
+/** Two records of one child that overlap, of the same task and number: one try or two? */
+export class DoubleView {
+  @IsUUID()
+  childId: ChildId;
+  @IsString()
+  title: string;
+  @ValidateNested({ each: true })
+  @Type(() => DoubledTry)
+  tries: DoubledTry[];
+}
+
+/** The answer to "the same try?". */
+export class DoubleAnswer {
+  @IsUUID()
+  other: TraceId;
+  /** The one that counts, where they are the same; null where they are two. */
+  @OrNull()
+  @IsUUID()
+  counts: TraceId | null;
+}
+
 export class TodayView {
   @IsDay()
   day: string;
@@ -75,6 +122,9 @@ export class TodayView {
   @ValidateNested({ each: true })
   @Type(() => UnfinishedTry)
   unfinished: UnfinishedTry[];
+  @ValidateNested({ each: true })
+  @Type(() => DoubleView)
+  doubles: DoubleView[];
 }
 
 export class ChildView {
@@ -98,8 +148,12 @@ export class ChildView {
   hand: Hand | null;
   @IsString()
   allergies: string;
-  @IsString()
-  language: string;
+  /** Tags of the languages the child counts in, the usual one first. */
+  @ArrayNotEmpty()
+  @IsLanguageTag({ each: true })
+  languages: string[];
+  @IsIn(needs, { each: true })
+  needs: Need[];
 }
 
 /** What an adult may put right about a child; what is absent stays as it is. */
@@ -126,6 +180,18 @@ export class ChildChange {
   @IsString()
   @MaxLength(200, { message: 'Keep allergies under 200 letters.' })
   allergies?: string;
+  @IsOptional()
+  @IsArray()
+  @ArrayNotEmpty({ message: 'Choose at least one language.' })
+  @ArrayMaxSize(4, { message: 'Choose at most four languages.' })
+  @ArrayUnique({ message: 'Each language once.' })
+  @IsLanguageTag({ each: true })
+  languages?: string[];
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(needs, { each: true })
+  needs?: Need[];
 }
 
 export const dotForms = ['full', 'half', 'ring', 'speck'] as const satisfies readonly DotForm[];
@@ -198,6 +264,10 @@ export class ChildPage {
   @ValidateNested({ each: true })
   @Type(() => StoredTry)
   recent: StoredTry[];
+  /** How the last sittings were closed, newest first. */
+  @ValidateNested({ each: true })
+  @Type(() => SittingClosingView)
+  closings: SittingClosingView[];
   /** Tasks the child has met; every other is a new routine. */
   @IsString({ each: true })
   metTasks: string[];

@@ -132,6 +132,17 @@ export class UndoEvent extends EventBody {
   @IsInt()
   @Min(0)
   of: number;
+  @IsOptional()
+  @IsString()
+  @MaxLength(80)
+  by?: string;
+  @IsOptional()
+  @IsMomentWithOffset()
+  at?: string;
+  @IsOptional()
+  @IsString()
+  @MaxLength(200)
+  reason?: string;
 }
 
 const happenings = [
@@ -147,7 +158,7 @@ const happenings = [
   { value: PutEvent, name: 'put' },
 ];
 
-type HappeningBody =
+export type HappeningEventBody =
   | CountEvent
   | SayEvent
   | TouchEvent
@@ -158,6 +169,12 @@ type HappeningBody =
   | AnswerEvent
   | GivenEvent
   | PutEvent;
+
+/** How class-transformer finds the class of what happened: by its kind. */
+export const happeningDiscriminator = {
+  discriminator: { property: 'kind', subTypes: happenings },
+  keepDiscriminatorProperty: true,
+};
 
 /** What an amendment puts in an event's place is something that happened, not another correction. */
 const IsHappening = validator(
@@ -175,11 +192,8 @@ export class AmendEvent extends EventBody {
   @IsDefined()
   @IsHappening()
   @ValidateNested()
-  @Type(() => EventBody, {
-    discriminator: { property: 'kind', subTypes: happenings },
-    keepDiscriminatorProperty: true,
-  })
-  event: HappeningBody;
+  @Type(() => EventBody, happeningDiscriminator)
+  event: HappeningEventBody;
   @IsString()
   @MaxLength(80)
   by: string;
@@ -191,7 +205,7 @@ export class AmendEvent extends EventBody {
   reason?: string;
 }
 
-export type TraceEventBody = HappeningBody | UndoEvent | AmendEvent;
+export type TraceEventBody = HappeningEventBody | UndoEvent | AmendEvent;
 
 /** How class-transformer finds the class of an event: by its kind. */
 export const eventDiscriminator = {

@@ -1,6 +1,7 @@
 import type { StaffId } from '@dotting/core';
 import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
+import { LanguageList } from './languages.js';
 import { thumbs, type Thumb } from './signIn.js';
 import { OrNull } from './validators.js';
 
@@ -41,6 +42,10 @@ export class Here {
   @ValidateNested({ each: true })
   @Type(() => Adult)
   adults: Adult[];
+  /** Number words that the site has added. */
+  @ValidateNested({ each: true })
+  @Type(() => LanguageList)
+  languages: LanguageList[];
   @OrNull()
   @ValidateNested()
   @Type(() => PresentAdult)

@@ -4,6 +4,8 @@ import {
   cues,
   endings,
   helps,
+  needs,
+  ruledOn,
   strategies,
   type AnsweredBy,
   type Arrangement,
@@ -11,6 +13,8 @@ import {
   type Cue,
   type Ended,
   type Help,
+  type Need,
+  type RuledOn,
   type SittingId,
   type StaffId,
   type Strategy,
@@ -26,7 +30,6 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsObject,
   IsOptional,
   IsString,
   IsUUID,
@@ -36,8 +39,16 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { EventBody, eventDiscriminator, mostEventsOfATry, type TraceEventBody } from './events.js';
-import { IsMomentWithOffset, OrNull } from './validators.js';
+import {
+  EventBody,
+  eventDiscriminator,
+  happeningDiscriminator,
+  mostEventsOfATry,
+  type HappeningEventBody,
+  type TraceEventBody,
+} from './events.js';
+import { LayoutBody } from './layout.js';
+import { IsLanguageTag, IsMomentWithOffset, OrNull } from './validators.js';
 
 export class TraySetBody {
   @IsInt()
@@ -64,8 +75,9 @@ export class TraySetBody {
   pile?: number;
 
   @IsOptional()
-  @IsObject()
-  layout?: object;
+  @ValidateNested()
+  @Type(() => LayoutBody)
+  layout?: LayoutBody;
 }
 
 /** All of a try but its events. `ended` is null while it is still going on. */
@@ -85,8 +97,7 @@ export class TryHead {
   @Matches(/^[a-z][a-z-]{1,39}$/, { message: 'task must be the id of a task on the shelf' })
   task: string;
 
-  @Matches(/^[a-zA-Z]{2,8}(-[a-zA-Z0-9]{1,8})*$/, { message: 'language must be a tag as “en” or “cy”' })
-  @MaxLength(35)
+  @IsLanguageTag()
   language: string;
 
   @IsDefined()
@@ -150,6 +161,16 @@ export class TryHead {
   @IsNotEmpty()
   @MaxLength(200)
   setAside?: string;
+
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(needs.length)
+  @IsIn(needs, { each: true })
+  access?: readonly Need[];
+
+  @IsOptional()
+  @IsLanguageTag()
+  mixedWith?: string;
 }
 
 /**
@@ -182,10 +203,59 @@ export class TryStored {
   revision: number;
 }
 
+/** An adult's word against what was read; `holds` null takes it back. */
+export class NewRuling {
+  @IsIn(ruledOn)
+  on: RuledOn;
+
+  @OrNull()
+  @IsBoolean()
+  holds: boolean | null;
+
+  @IsString()
+  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  reason: string;
+}
+
+export class RulingView extends NewRuling {
+  /** First name of who ruled. */
+  @IsString()
+  by: string;
+  @IsMomentWithOffset()
+  at: string;
+}
+
+/** Puts one event of a try right: another in its place, or nothing. The original is kept. */
+export class NewAmendment {
+  @IsInt()
+  @Min(0)
+  of: number;
+
+  /** Null: it never happened. Its seq and time stay those of the original, whatever is sent. */
+  @OrNull()
+  @ValidateNested()
+  @Type(() => EventBody, happeningDiscriminator)
+  event: HappeningEventBody | null;
+
+  @IsString()
+  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  reason: string;
+}
+
 /** A try as it is stored. */
 export class StoredTry extends TryHead {
   @IsUUID()
   id: TraceId;
+  @IsOptional()
+  @ValidateNested({ each: true })
+  @Type(() => RulingView)
+  rulings?: RulingView[];
+  /** The same try as another, which counts in its place. */
+  @IsOptional()
+  @IsUUID()
+  sameAs?: TraceId;
   @IsArray()
   @ValidateNested({ each: true })
   @Type(() => EventBody, eventDiscriminator)

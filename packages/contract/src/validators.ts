@@ -48,6 +48,14 @@ export const IsMomentWithOffset = validator(
   'a date and time with its offset, as 2026-03-02T09:30:00+01:00',
 );
 
+/** A BCP 47 tag, as far as number words need one. */
+export const IsLanguageTag = validator(
+  'isLanguageTag',
+  (value) =>
+    typeof value === 'string' && value.length <= 35 && /^[a-zA-Z]{2,8}(-[a-zA-Z0-9]{1,8})*$/.test(value),
+  'a language tag as “en” or “cy”',
+);
+
 export const IsDay = validator(
   'isDay',
   (value) =>

@@ -1,5 +1,6 @@
 export * from './trace/ids.js';
 export * from './trace/trace.js';
+export { doubledTries } from './trace/doubledTries.js';
 export { settledEvents, undoneSeqs } from './trace/settled.js';
 export {
   readPass,
@@ -28,7 +29,7 @@ export {
 export { readTotal, type TotalReading } from './total/readTotal.js';
 export { tryWeight, type TryWeight, type WeighedTrace } from './weight/tryWeight.js';
 export { readTry, type ReadableTrace, type TryReading } from './reading/readTry.js';
-export { tellTry, tellWordSlip } from './reading/tellTry.js';
+export { tellRuling, tellTry, tellWordSlip } from './reading/tellTry.js';
 export {
   record,
   undoWhole,
@@ -39,13 +40,23 @@ export {
   type Moment,
   type RecordedSoFar,
 } from './recording/record.js';
-export { counters, counterOf, amountOf, type Counter } from './shelf/counters.js';
+export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';
+export { layoutFor } from './shelf/layout.js';
+export { puppetCount } from './puppet/puppetCount.js';
+export { isPutting, outside, placeName, readSharing, type SharingReading } from './sharing/readSharing.js';
+export { readChoice, rightChoice, type ChoiceReading } from './choosing/readChoice.js';
+export { gaveAll, readGiving, type Request } from './giving/readGiving.js';
+export { ruledOf, standingRulings } from './rulings/rulings.js';
+export { counters, counterOf, amountOf, isCounter, otherCounter, type Counter } from './shelf/counters.js';
 export { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from './shelf/cautions.js';
 export {
   tasks,
   taskOf,
   setOf,
   largestOf,
+  laysThings,
+  sizeFor,
+  smallestOf,
   describeSet,
   howManyQuestion,
   smallestSize,
@@ -54,10 +65,15 @@ export {
   type TaskId,
 } from './shelf/tasks.js';
 export {
-  needs,
+  captureKinds,
+  numberSkills,
+  principles,
   strands,
   type CaptureKind,
-  type Need,
+  type Choosing,
+  type NumberSkill,
+  type Principle,
+  type Way,
   type Strand,
   type TaskEntry,
   type Watched,
@@ -67,8 +83,9 @@ export { dotLineFor, type Dot, type DotForm, type DotLine } from './evidence/dot
 export { nextStep, type NextStep } from './next/nextStep.js';
 export { teachingMoves, type TeachingMove, type TellingSlip } from './next/moves.js';
 export { dueFor, type Due, type LookedAt } from './next/due.js';
-export { seededRandom, seededUuid, pick, chance, type Random } from './simulate/random.js';
+export { seededRandom, seededUuid, seedFrom, pick, chance, type Random } from './simulate/random.js';
 export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
+export { putOf } from './simulate/putOf.js';
 export { simulateTry, type PutToChild, type SimulatedTry } from './simulate/simulateTry.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
 export { groupBy } from './groupBy.js';
@@ -99,6 +116,7 @@ export { proportion, type Proportion, type ProportionTry } from './estimates/pro
 export { parameters, figure, type Parameter } from './estimates/parameters.js';
 export { statementsFor } from './statements/statementsFor.js';
 export type {
+  CountOutStatement,
   FetchStatement,
   OrderStatement,
   PrincipleStatement,
@@ -106,10 +124,18 @@ export type {
   StatementOptions,
   TrackingStatement,
 } from './statements/statement.js';
+export { isClaimed, shortName, tellOpen, tellStatement, weaknessWords } from './statements/tellStatement.js';
+export { sittingChanges, type SittingChanges } from './statements/sittingChanges.js';
 export { weaknesses, type Weakness } from './statements/weaknesses.js';
-export { observationsOf, type Observations, type Principle } from './evidence/observations.js';
+export { observationsOf, type Observations } from './evidence/observations.js';
 export type { Asking, NextTry, Purpose } from './asking/asking.js';
 export { nextTry } from './asking/nextTry.js';
-export { nextInSitting, type NextInSitting } from './asking/nextInSitting.js';
-export { askedSkills, type AskedSkill } from './asking/went.js';
+export {
+  nextInSitting,
+  type NextInSitting,
+  type SittingPlan,
+  type SittingSoFar,
+} from './asking/nextInSitting.js';
+export { wentWell } from './asking/went.js';
+export { otherQuestion, trayFor, type TrayPlan, type TrayOf } from './asking/planSitting.js';
 export { replaySteps, type ReplayStep } from './replay/replaySteps.js';

@@ -1,5 +1,5 @@
 import type { Hand } from '@dotting/contract';
-import type { ChildId } from '@dotting/core';
+import type { ChildId, Need } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Room } from '../site/room.entity.js';
 import { Site } from '../site/site.entity.js';
@@ -45,7 +45,11 @@ export class Child {
   @Column({ type: 'varchar', length: 200 })
   allergies: string;
 
-  /** BCP 47 tag of the language the child counts in. */
-  @Column({ type: 'varchar', length: 35 })
-  language: string;
+  /** BCP 47 tags of the languages the child counts in, the usual one first. */
+  @Column({ type: 'json' })
+  languages: string[];
+
+  /** What a task is done otherwise for. */
+  @Column({ type: 'json' })
+  needs: Need[];
 }

@@ -1,7 +1,12 @@
 import { Module } from '@nestjs/common';
+import { SittingsModule } from '../sittings/sittings.module.js';
 import { TriesModule } from '../tries/tries.module.js';
 import { ChildrenController } from './children.controller.js';
 import { ChildrenService } from './children.service.js';
 
-@Module({ imports: [TriesModule], controllers: [ChildrenController], providers: [ChildrenService] })
+@Module({
+  imports: [TriesModule, SittingsModule],
+  controllers: [ChildrenController],
+  providers: [ChildrenService],
+})
 export class ChildrenModule {}

@@ -1,11 +1,4 @@
-import type {
-  ChildChange,
-  ChildPage,
-  ChildView,
-  TodayView,
-  TraceEventBody,
-  UnfinishedTry,
-} from '@dotting/contract';
+import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
 import {
   describeSet,
   dotLineFor,
@@ -25,7 +18,9 @@ import type { AtWork } from '../devices/present.js';
 import { notFound } from '../http/refusals.js';
 import { Room } from '../site/room.entity.js';
 import { Staff } from '../site/staff.entity.js';
-import { headOf } from '../tries/traces.js';
+import { SittingsService } from '../sittings/sittings.service.js';
+import { DoublesService } from '../tries/doubles.service.js';
+import { headOf, storedOf } from '../tries/traces.js';
 import { TriesService } from '../tries/tries.service.js';
 import { Try } from '../tries/try.entity.js';
 import { Child } from './child.entity.js';
@@ -36,6 +31,8 @@ export class ChildrenService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly tries: TriesService,
+    private readonly doubles: DoublesService,
+    private readonly sittings: SittingsService,
   ) {}
 
   /** Who of a room has not been looked at longest, for what, and what was left unfinished. */
@@ -46,7 +43,8 @@ export class ChildrenService {
       where: { roomId, siteId: at.siteId },
       order: { firstName: 'ASC', lastName: 'ASC' },
     });
-    const traces = groupBy(await this.tries.endedOf(children.map((child) => child.id)), (one) => one.childId);
+    const ended = await this.tries.endedOf(children.map((child) => child.id));
+    const traces = groupBy(ended, (one) => one.childId);
     const tracesOf = (childId: ChildId): readonly Trace[] => traces.get(childId) ?? [];
     const due = dueFor(children.map((child) => ({ childId: child.id, traces: tracesOf(child.id) })));
     return {
@@ -62,6 +60,7 @@ export class ChildrenService {
         return { childId, skill, skillLastLook, title, why };
       }),
       unfinished: await this.unfinished(at, roomId),
+      doubles: await this.doubles.openAmong(at, ended.filter(isRecent)),
     };
   }
 
@@ -102,11 +101,8 @@ export class ChildrenService {
         recorder: nameOf.get(trace.recordedBy) ?? '',
         told: tellTry(trace),
       })),
-      recent: traces.filter(isRecent).map((trace) => ({
-        ...trace,
-        set: { ...trace.set },
-        events: trace.events as TraceEventBody[],
-      })),
+      recent: traces.filter(isRecent).map(storedOf),
+      closings: await this.sittings.closingsOf(childId),
       metTasks: [...new Set(traces.map((trace) => trace.task))],
     };
   }
@@ -133,8 +129,8 @@ function isRecent(trace: Trace): boolean {
 }
 
 function viewOf(child: Child): ChildView {
-  const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, language } = child;
-  return { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, language };
+  const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs } = child;
+  return { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs };
 }
 
 /** What was sent, without the fields that were left out. */

@@ -54,12 +54,16 @@ export class DemoService {
   private async clear(): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       for (const table of [
+        'closing',
+        'told_apart',
+        'ruling',
         'try_event',
         'try',
         'child',
         'presence',
         'device',
         'staff',
+        'language',
         'room',
         'site',
         'attempt',
@@ -143,13 +147,14 @@ export class DemoService {
       mouths: demo.mouths ?? null,
       hand: demo.hand ?? null,
       allergies: demo.allergies ?? '',
-      language: demo.language ?? 'en',
+      languages: [demo.language ?? 'en', ...(demo.language === undefined ? [] : ['en'])],
+      needs: [...(demo.needs ?? [])],
     };
     if (demo.weeksBetween === null) return { child, traces: [] };
     const plan = {
       childId: child.id,
       adults: staff,
-      language: child.language,
+      language: child.languages[0]!,
       ability: varied(makeUps[demo.makeUp], random),
       growth,
       firstDay: mondayBefore(weeks),

@@ -1,5 +1,5 @@
 import type { Hand, Role, Thumb } from '@dotting/contract';
-import { usualChild, type Growth, type HiddenAbility } from '@dotting/core';
+import { usualChild, type Growth, type HiddenAbility, type Need } from '@dotting/core';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
 export const demoPassword = 'brass-windlass-and-boats';
@@ -70,6 +70,7 @@ interface DemoChild {
   readonly months: number | null;
   readonly makeUp: keyof typeof makeUps;
   readonly language?: string;
+  readonly needs?: readonly Need[];
   readonly hand?: Hand;
   readonly mouths?: boolean;
   readonly allergies?: string;
@@ -112,6 +113,7 @@ export const children: readonly DemoChild[] = [
     room: 'Lower Pound',
     months: 37,
     makeUp: 'recounting',
+    language: 'ur',
     mouths: false,
     weeksBetween: 1.4,
   },
@@ -168,6 +170,7 @@ export const children: readonly DemoChild[] = [
     room: 'Lower Pound',
     months: 38,
     makeUp: 'steady',
+    needs: ['vision'],
     mouths: false,
     weeksBetween: 2.4,
   },

@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
+import { LanguagesModule } from '../languages/languages.module.js';
 import { SiteController } from './site.controller.js';
 import { SiteService } from './site.service.js';
 
-@Module({ controllers: [SiteController], providers: [SiteService] })
+@Module({ imports: [LanguagesModule], controllers: [SiteController], providers: [SiteService] })
 export class SiteModule {}

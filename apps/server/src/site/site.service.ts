@@ -2,25 +2,31 @@ import { AdultSettings, Here } from '@dotting/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtDevice, AtWork } from '../devices/present.js';
+import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from './room.entity.js';
 import { Site } from './site.entity.js';
 import { Staff } from './staff.entity.js';
 
 @Injectable()
 export class SiteService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly languages: LanguagesService,
+  ) {}
 
   async here(at: AtDevice): Promise<Here> {
     const { manager } = this.dataSource;
-    const [site, rooms, staff] = await Promise.all([
+    const [site, rooms, staff, languages] = await Promise.all([
       manager.findOneByOrFail(Site, { id: at.siteId }),
       manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
       manager.find(Staff, { where: { siteId: at.siteId }, order: { firstName: 'ASC' } }),
+      this.languages.of(at),
     ]);
     return {
       site: site.name,
       rooms: rooms.map(({ id, name }) => ({ id, name })),
       adults: staff.map(({ id, firstName, role, thumb }) => ({ id, firstName, role, thumb })),
+      languages,
       adult: at.adult,
     };
   }

@@ -7,7 +7,10 @@ import { clash, impossible } from '../http/refusals.js';
  * Which of the events sent are new to a try of which `stored` is already kept.
  * @throws RefusedException when the events sent cannot follow those stored, or cannot be at all
  */
-export function newEvents(put: PutTry, stored: readonly TraceEvent[]): readonly TraceEventBody[] {
+export function newEvents(
+  put: Pick<PutTry, 'events'> & { readonly set: Pick<PutTry['set'], 'size'> },
+  stored: readonly TraceEvent[],
+): readonly TraceEventBody[] {
   const first = put.events[0]?.seq ?? 0;
   if (first > stored.length) {
     throw impossible(

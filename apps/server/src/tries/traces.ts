@@ -1,17 +1,56 @@
-import type { PutTry, TraceEventBody, TryHead } from '@dotting/contract';
-import { groupBy, type Ended, type Trace, type TraceEvent, type TraceId } from '@dotting/core';
+import type { PutTry, StoredTry, TraceEventBody, TryHead } from '@dotting/contract';
+import {
+  groupBy,
+  type Ended,
+  type Layout,
+  type Ruling,
+  type Trace,
+  type TraceEvent,
+  type TraceId,
+} from '@dotting/core';
+import type { RulingRow } from './ruling.entity.js';
 import type { Try } from './try.entity.js';
 import type { TryEvent } from './tryEvent.entity.js';
 
 /** A try that has ended, as the core reads it; one still going on shows nothing yet. */
-export function endedTraces(tries: readonly Try[], events: readonly TryEvent[]): Trace[] {
+export function endedTraces(
+  tries: readonly Try[],
+  events: readonly TryEvent[],
+  rulings: readonly RulingRow[],
+): Trace[] {
   const eventsOf = groupBy(events, (event) => event.tryId);
+  const rulingsOf = groupBy(rulings, (ruling) => ruling.tryId);
   return tries.flatMap((row) =>
     row.ended === null
       ? []
-      : [{ ...headOf(row), ended: row.ended, id: row.id, events: (eventsOf.get(row.id) ?? []).map(eventOf) }],
+      : [traceOf(row, row.ended, eventsOf.get(row.id) ?? [], rulingsOf.get(row.id) ?? [])],
   );
 }
+
+/** One try as the core reads it. Its rulings name who ruled by first name, where the rows carry it. */
+export function traceOf(
+  row: Try,
+  ended: Ended,
+  events: readonly TryEvent[],
+  rulings: readonly RulingRow[],
+): Trace {
+  return {
+    ...headOf(row),
+    ended,
+    id: row.id,
+    ...(rulings.length > 0 && { rulings: rulings.map(rulingOf) }),
+    ...(row.sameAs !== null && { sameAs: row.sameAs }),
+    events: events.map(eventOf),
+  };
+}
+
+export const rulingOf = ({ on, holds, reason, staff, ruledBy, at }: RulingRow): Ruling => ({
+  on,
+  holds,
+  reason,
+  by: staff?.firstName ?? ruledBy,
+  at,
+});
 
 /** A row as the head it was sent as: what was absent is absent again. */
 export function headOf(row: Try): TryHead & { ended: Ended | null } {
@@ -43,6 +82,8 @@ export function headOf(row: Try): TryHead & { ended: Ended | null } {
     ...(row.shownMs !== null && { shownMs: row.shownMs }),
     ...(row.whole && { whole: true as const }),
     ...(row.setAside !== null && { setAside: row.setAside }),
+    ...(row.access !== null && { access: row.access }),
+    ...(row.mixedWith !== null && { mixedWith: row.mixedWith }),
   };
 }
 
@@ -60,7 +101,8 @@ export function rowOf(id: TraceId, put: PutTry): Try {
     setArrangement: put.set.arrangement,
     setCue: put.set.cue ?? null,
     setPile: put.set.pile ?? null,
-    setLayout: put.set.layout ?? null,
+    // Without the classes it was validated as, to be comparable with what is stored.
+    setLayout: put.set.layout ? (JSON.parse(JSON.stringify(put.set.layout)) as Layout) : null,
     start: put.start,
     direction: put.direction,
     target: put.target ?? null,
@@ -74,6 +116,10 @@ export function rowOf(id: TraceId, put: PutTry): Try {
     shownMs: put.shownMs ?? null,
     whole: put.whole ?? false,
     setAside: put.setAside ?? null,
+    access: put.access ?? null,
+    mixedWith: put.mixedWith ?? null,
+    // Decided at the server, and kept by it.
+    sameAs: null,
     revision: put.revision,
   };
 }
@@ -85,4 +131,13 @@ export function eventOf(row: TryEvent): TraceEvent {
 export function eventRowOf(tryId: TraceId, event: TraceEventBody): TryEvent {
   const { seq, t, kind, ...facts } = event;
   return { tryId, seq, t, kind, facts };
+}
+
+/** A trace as it is sent: with lists that may be written to, as the contract has them. */
+export function storedOf({ events, rulings, ...trace }: Trace): StoredTry {
+  return {
+    ...(structuredClone(trace) as Omit<StoredTry, 'events' | 'rulings'>),
+    ...(rulings && { rulings: [...rulings] }),
+    events: events as TraceEventBody[],
+  };
 }

@@ -1,14 +1,20 @@
-import { PutTry, ToldTry, TryStored } from '@dotting/contract';
+import { DoubleAnswer, NewAmendment, NewRuling, PutTry, ToldTry, TryStored } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import { Body, Controller, Get, Param, ParseUUIDPipe, Put } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DeviceAlone, Present, type AtDevice, type AtWork } from '../devices/present.js';
+import { DeviceAlone, For, Present, type AtDevice, type AtWork } from '../devices/present.js';
+import { CorrectionsService } from './corrections.service.js';
+import { DoublesService } from './doubles.service.js';
 import { TriesService } from './tries.service.js';
 
 @ApiTags('tries')
 @Controller('api/tries')
 export class TriesController {
-  constructor(private readonly tries: TriesService) {}
+  constructor(
+    private readonly tries: TriesService,
+    private readonly corrections: CorrectionsService,
+    private readonly doubles: DoublesService,
+  ) {}
 
   /** A device goes on sending what was recorded at it while nobody is there. */
   @DeviceAlone()
@@ -26,5 +32,38 @@ export class TriesController {
   @ApiOkResponse({ type: ToldTry })
   find(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<ToldTry> {
     return this.tries.find(at, id as TraceId);
+  }
+
+  @For('lead', 'practitioner')
+  @Post(':id/amendments')
+  @ApiOkResponse({ type: ToldTry })
+  amend(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: NewAmendment,
+  ): Promise<ToldTry> {
+    return this.corrections.amend(at, id as TraceId, body);
+  }
+
+  @For('lead', 'practitioner')
+  @Post(':id/rulings')
+  @ApiOkResponse({ type: ToldTry })
+  rule(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: NewRuling,
+  ): Promise<ToldTry> {
+    return this.corrections.rule(at, id as TraceId, body);
+  }
+
+  /** Answers "the same try?" about this one and another. */
+  @Post(':id/double')
+  @HttpCode(204)
+  answerDouble(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: DoubleAnswer,
+  ): Promise<void> {
+    return this.doubles.answer(at, id as TraceId, body);
   }
 }

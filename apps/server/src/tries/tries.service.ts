@@ -1,6 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
-import { counters, tasks, tellTry, type Trace, type TraceId } from '@dotting/core';
+import { isCounter, tasks, tellTry, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, QueryFailedError, type EntityManager } from 'typeorm';
 import { Child } from '../children/child.entity.js';
@@ -8,7 +8,8 @@ import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
 import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
 import { newEvents } from './admission.js';
-import { endedTraces, eventOf, eventRowOf, headOf, rowOf } from './traces.js';
+import { RulingRow } from './ruling.entity.js';
+import { endedTraces, eventOf, eventRowOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 
@@ -58,7 +59,7 @@ export class TriesService {
         TryEvent,
         fresh.map((event) => eventRowOf(id, event)),
       );
-    if (sent.revision > kept.revision) await manager.save(Try, sent);
+    if (sent.revision > kept.revision) await manager.save(Try, { ...sent, sameAs: kept.sameAs });
     return { id, events: stored.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
 
@@ -69,17 +70,17 @@ export class TriesService {
       relations: { recorder: true },
     });
     if (!found) throw notFound('try');
-    const rows = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
-    const events = rows.map(eventOf);
-    const head = headOf(found);
-    const told = tellTry({ set: head.set, start: head.start, direction: head.direction, events });
+    const [events, rulings] = await Promise.all([
+      manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } }),
+      manager.find(RulingRow, { where: { tryId: id }, order: { id: 'ASC' }, relations: { staff: true } }),
+    ]);
+    const trace = traceOf(found, found.ended ?? 'interrupted', events, rulings);
     return {
-      ...head,
-      id,
+      ...storedOf(trace),
+      ended: found.ended,
       revision: found.revision,
       recorder: found.recorder?.firstName ?? '',
-      told,
-      events: [...events],
+      told: tellTry({ ...trace, ended: found.ended ?? 'finished' }),
     };
   }
 
@@ -95,23 +96,35 @@ export class TriesService {
       .orderBy('event.tryId')
       .addOrderBy('event.seq')
       .getMany();
-    return endedTraces(tries, events);
+    const rulings = await manager.find(RulingRow, {
+      where: { try: { childId: In(childIds) } },
+      order: { id: 'ASC' },
+      relations: { staff: true },
+    });
+    return endedTraces(tries, events, rulings);
   }
 }
 
 function checkShelf({ task, set }: PutTry): void {
   if (!tasks.some((one) => one.id === task))
     throw impossible('task', `no task on the shelf is called “${task}”`);
-  if (!counters.some((one) => one.id === set.things)) {
-    throw impossible('set.things', `no counter on the shelf is called “${set.things}”`);
+  const { layout } = set;
+  const kinds = [
+    set.things,
+    ...(layout?.bowls ?? []).map((bowl) => bowl.things),
+    layout?.model ?? set.things,
+  ];
+  const unknown = kinds.find((kind) => !isCounter(kind));
+  if (unknown !== undefined) {
+    throw impossible('set.things', `no counter on the shelf is called “${unknown}”`);
   }
 }
 
-/** The recorder must have been at a device of this site, in the stay the try names. */
-async function checkRecorder(
+/** The recorder must have been at a device of this site, in the stay that is named. */
+export async function checkRecorder(
   manager: EntityManager,
   at: Pick<AtDevice, 'siteId'>,
-  put: PutTry,
+  put: Pick<PutTry, 'presence' | 'recordedBy'>,
 ): Promise<void> {
   const isRecorders = await manager.existsBy(Presence, {
     id: put.presence,
@@ -119,7 +132,7 @@ async function checkRecorder(
     staff: { siteId: at.siteId },
   });
   if (!isRecorders) {
-    throw forbidden('This try is recorded by somebody else. Each adult sends the tries of her own stay.');
+    throw forbidden('This is recorded by somebody else. Each adult sends what she recorded in her own stay.');
   }
 }
 

@@ -5,6 +5,8 @@ import type {
   Cue,
   Ended,
   Help,
+  Layout,
+  Need,
   SittingId,
   StaffId,
   Strategy,
@@ -64,7 +66,7 @@ export class Try {
   setPile: number | null;
 
   @Column({ name: 'set_layout', type: 'json', nullable: true })
-  setLayout: object | null;
+  setLayout: Layout | null;
 
   @Column({ name: 'start_number', type: 'int' })
   start: number;
@@ -105,6 +107,16 @@ export class Try {
 
   @Column({ name: 'set_aside', type: 'varchar', length: 200, nullable: true })
   setAside: string | null;
+
+  @Column({ type: 'json', nullable: true })
+  access: readonly Need[] | null;
+
+  @Column({ name: 'mixed_with', type: 'varchar', length: 35, nullable: true })
+  mixedWith: string | null;
+
+  /** The same try as another, which counts in its place. */
+  @Column({ name: 'same_as', type: 'uuid', nullable: true })
+  sameAs: TraceId | null;
 
   /** Counts the changes of the head on the device: an older head never replaces a newer. */
   @Column({ type: 'int' })

@@ -33,3 +33,6 @@ export function sayAge(months: number): string {
     [...part(Math.floor(months / 12), 'year'), ...part(months % 12, 'month')].join(' ') || 'under a month'
   );
 }
+
+/** The calendar day on this device, as YYYY-MM-DD. */
+export const todayHere = (): string => new Date().toLocaleDateString('sv-SE');

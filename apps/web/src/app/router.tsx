@@ -31,7 +31,7 @@ export const router = createBrowserRouter([
         ],
       },
       {
-        path: 'sit/:childId',
+        path: 'sit/:childIds',
         lazy: async () => ({ Component: (await import('../sitting/SittingPage.js')).SittingPage }),
       },
       { path: '*', Component: NotHere },

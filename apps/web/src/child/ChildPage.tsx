@@ -7,12 +7,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { childQuery } from '../api/queries.js';
-import { sayAge } from '../app/days.js';
+import { sayAge, todayHere } from '../app/days.js';
 import { languageName } from '../app/language.js';
 import { Notice } from '../app/Notice.js';
 import { skillWords } from '../app/skills.js';
 import { palette } from '../app/theme.js';
 import { DotLegend, DotScale } from '../dotline/DotLine.js';
+import { useHere } from '../entrance/here.js';
 import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
 import { SkillLine } from './SkillLine.js';
@@ -108,11 +109,12 @@ const aside = {
 function Heading({ page }: { readonly page: Page }) {
   const { child } = page;
   const waiting = useWaiting();
-  const today = new Date().toLocaleDateString('sv-SE');
+  const { here } = useHere();
+  const today = todayHere();
   const facts = [
     child.birthDate === null ? 'no birth date entered' : sayAge(ageInMonths(child.birthDate, today)),
     child.hand && `${child.hand} hand`,
-    `counts in ${languageName(child.language)}`,
+    `counts in ${child.languages.map((tag) => languageName(tag, here.languages)).join(' and ')}`,
   ].filter(Boolean);
   return (
     <Box sx={{ mb: 1.5 }}>

@@ -1,5 +1,5 @@
-import type { Here, PresentAdult, TryHead } from '@dotting/contract';
-import type { StaffId, TraceEvent, TraceId } from '@dotting/core';
+import type { Here, PresentAdult, PutClosing, TryHead } from '@dotting/contract';
+import type { SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { KeptSitting } from '../sitting/sitting.js';
 
@@ -16,6 +16,14 @@ export interface KeptTry {
   readonly sentEvents: number;
   readonly sentRevision: number;
   /** The server's words when it refused the try; it is kept here all the same. */
+  readonly refused?: string;
+}
+
+/** How a sitting was closed, until the server has it. */
+export interface KeptClosing {
+  /** The sitting's. */
+  readonly id: SittingId;
+  readonly body: PutClosing;
   readonly refused?: string;
 }
 
@@ -37,6 +45,7 @@ interface Schema extends DBSchema {
   tries: { key: string; value: KeptTry };
   events: { key: [string, number]; value: TraceEvent & { readonly tryId: TraceId } };
   sittings: { key: string; value: KeptSitting };
+  closings: { key: string; value: KeptClosing };
   device: { key: 'here'; value: Here };
   adult: { key: 'last'; value: KeptAdult };
 }
@@ -44,8 +53,10 @@ interface Schema extends DBSchema {
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
 
 export function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('dotting', 1, {
-    upgrade: (db) => {
+  opened ??= openDB<Schema>('dotting', 2, {
+    upgrade: (db, before) => {
+      db.createObjectStore('closings', { keyPath: 'id' });
+      if (before > 0) return;
       db.createObjectStore('tries', { keyPath: 'id' });
       db.createObjectStore('events', { keyPath: ['tryId', 'seq'] });
       db.createObjectStore('sittings', { keyPath: 'key' });
@@ -123,6 +134,52 @@ export async function keepStep(
     );
   }
   await Promise.all([...writes, transaction.done]);
+}
+
+/** Keeps a try that belongs to no sitting on this device, in one step. */
+export async function keepTry(kept: KeptTry, events: readonly TraceEvent[]): Promise<void> {
+  const transaction = (await database()).transaction(['tries', 'events'], 'readwrite', {
+    durability: 'strict',
+  });
+  const before = await transaction.objectStore('tries').get(kept.id);
+  await Promise.all([
+    transaction.objectStore('tries').put({
+      ...kept,
+      sentEvents: before?.sentEvents ?? 0,
+      sentRevision: before?.sentRevision ?? -1,
+    }),
+    ...events.map((event) => transaction.objectStore('events').put({ ...event, tryId: kept.id })),
+    transaction.done,
+  ]);
+}
+
+/** Puts a sitting away together with how it was closed; its tries stay until they are sent. */
+export async function closeSitting(key: string, closing: KeptClosing): Promise<void> {
+  const transaction = (await database()).transaction(['sittings', 'closings'], 'readwrite', {
+    durability: 'strict',
+  });
+  await Promise.all([
+    transaction.objectStore('closings').put(closing),
+    transaction.objectStore('sittings').delete(key),
+    transaction.done,
+  ]);
+}
+
+export async function keptClosings(): Promise<readonly KeptClosing[]> {
+  return (await database()).getAll('closings');
+}
+
+export async function forgetClosing(id: SittingId): Promise<void> {
+  await (await database()).delete('closings', id);
+}
+
+export async function keepClosingRefused(closing: KeptClosing): Promise<void> {
+  await (await database()).put('closings', closing);
+}
+
+/** The sittings that this device holds for an adult, begun and not closed. */
+export async function keptSittings(staffId: StaffId): Promise<readonly KeptSitting[]> {
+  return (await (await database()).getAll('sittings')).filter((sitting) => sitting.staffId === staffId);
 }
 
 /** Ends a sitting on this device; its tries stay until they are sent. */

@@ -2,12 +2,16 @@ import type { PutTry, TryStored } from '@dotting/contract';
 import { useSyncExternalStore } from 'react';
 import { NoConnection, Refused, request } from '../api/http.js';
 import {
+  forgetClosing,
   forgetSent,
   isUnsent,
   keepAcknowledged,
+  keepClosingRefused,
   keepRefused,
+  keptClosings,
   keptTries,
   keptTry,
+  type KeptClosing,
   type KeptTry,
 } from './database.js';
 
@@ -15,6 +19,8 @@ import {
 export interface Waiting {
   readonly events: number;
   readonly tries: number;
+  /** Closing pages of sittings. */
+  readonly closings: number;
   /** The last sending got no answer. */
   readonly noConnection: boolean;
   readonly refused: readonly KeptTry[];
@@ -26,7 +32,7 @@ const longestPauseMs = 20_000;
 
 /** Sends what IndexedDB holds to the server, one try after another, until all of it is acknowledged. */
 class Outbox {
-  private waiting: Waiting = { events: 0, tries: 0, noConnection: false, refused: [] };
+  private waiting: Waiting = { events: 0, tries: 0, closings: 0, noConnection: false, refused: [] };
   private readonly listeners = new Set<() => void>();
   /** Steps on their way to the disk. */
   private keeping = 0;
@@ -104,14 +110,19 @@ class Outbox {
     for (const kept of await keptTries()) {
       if (isUnsent(kept) && kept.refused === undefined) await sendTry(kept);
     }
+    for (const closing of await keptClosings()) {
+      if (closing.refused === undefined) await sendClosing(closing);
+    }
   }
 
   private async look(noConnection: boolean): Promise<void> {
     const kept = await keptTries();
     const unsent = kept.filter(isUnsent);
+    const closings = await keptClosings();
     this.tell({
       tries: Math.max(unsent.length, Math.min(1, this.keeping)),
       events: unsent.reduce((sum, one) => sum + one.events - one.sentEvents, 0),
+      closings: closings.length,
       noConnection,
       refused: unsent.filter((one) => one.refused !== undefined),
     });
@@ -137,10 +148,24 @@ async function sendTry(kept: KeptTry): Promise<void> {
     await keepAcknowledged(kept.id, stored.events, stored.revision);
     if (stored.events < whole.events.length) await sendTry({ ...kept, sentEvents: stored.events });
   } catch (error) {
-    const isFinal = error instanceof Refused && error.status < 500 && ![401, 408, 429].includes(error.status);
-    if (!isFinal) throw error;
+    if (!isFinal(error)) throw error;
     await keepRefused(kept.id, error.message);
   }
+}
+
+async function sendClosing(closing: KeptClosing): Promise<void> {
+  try {
+    await request('PUT', `sittings/${closing.id}/closing`, closing.body);
+    await forgetClosing(closing.id);
+  } catch (error) {
+    if (!isFinal(error)) throw error;
+    await keepClosingRefused({ ...closing, refused: error.message });
+  }
+}
+
+/** The server has said no, and would say so again. */
+function isFinal(error: unknown): error is Refused {
+  return error instanceof Refused && error.status < 500 && ![401, 408, 429].includes(error.status);
 }
 
 function withLock(send: () => Promise<void>): Promise<void> {

@@ -12,13 +12,11 @@ interface ReplayTrayProps {
   readonly steps: readonly ReplayStep[];
 }
 
-const seedOf = ({ layout }: TraySet): number =>
-  layout && 'seed' in layout && typeof layout.seed === 'number' ? layout.seed : 0;
-
 /** The tray as it was, with the thing just touched ringed and the word just said beside it. */
 export function ReplayTray({ set, steps }: ReplayTrayProps) {
-  const laid = { ...set, size: set.pile ?? set.size };
-  const places = placesOf(laid.size, laid.arrangement, seedOf(set));
+  const isPile = set.pile !== undefined && set.layout?.places === undefined;
+  const laid = isPile ? { ...set, size: set.pile!, arrangement: 'movable' as const } : set;
+  const places = placesOf(laid);
   const now = steps.at(-1);
   const place = now?.item === null || now === undefined ? undefined : places[now.item];
   const at = place ?? { x: mirrorSize.width / 2, y: mirrorSize.height - 70, radius: 20 };
@@ -31,7 +29,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
         width="100%"
         height="100%"
       >
-        <Things set={laid} seed={seedOf(set)} />
+        <Things set={laid} />
         {place && (
           <circle cx={at.x} cy={at.y} r={at.radius + 9} fill="none" stroke={palette.ink} strokeWidth={4} />
         )}

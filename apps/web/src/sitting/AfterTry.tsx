@@ -1,19 +1,20 @@
-import { taskOf, tellTry, type CaptureKind, type Ended, type Gesture, type Strategy } from '@dotting/core';
+import { taskOf, tellTry, type CaptureKind, type Ended, type Strategy } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { languageName } from '../app/language.js';
+import { useHere } from '../entrance/here.js';
 import { Choice } from './Choice.js';
 import { PutRight } from './PutRight.js';
-import type { SittingTry } from './sitting.js';
+import type { Action, SittingTry } from './sitting.js';
 
 interface AfterTryProps {
   readonly tried: SittingTry;
-  readonly onGesture: (gesture: Gesture) => void;
-  readonly onEnded: (ended: Ended) => void;
-  readonly onStrategy: (strategy: Strategy | null) => void;
-  readonly onSetAside: (reason: string | null) => void;
+  /** Languages the child counts in. */
+  readonly languages: readonly string[];
+  readonly dispatch: (action: Action) => void;
 }
 
 /** How a child may have gone about it, by the kind of task. */
@@ -33,6 +34,24 @@ const strategies: Record<CaptureKind, readonly (readonly [Strategy, string])[]> 
     ['knew', 'knew it'],
     ['guessed', 'a handful'],
   ],
+  share: [
+    ['matched', 'one to each'],
+    ['looked', 'by looking'],
+    ['in-cells', 'cell by cell'],
+  ],
+  choose: [
+    ['knew', 'knew at once'],
+    ['counted-all', 'counted along'],
+    ['guessed', 'a guess'],
+  ],
+  answer: [
+    ['counted-all', 'counted all'],
+    ['counted-on', 'counted on'],
+    ['knew', 'knew it'],
+    ['looked', 'by looking'],
+    ['fingers', 'on fingers'],
+    ['guessed', 'a guess'],
+  ],
 };
 
 const endings: readonly (readonly [Ended, string])[] = [
@@ -44,13 +63,16 @@ const endings: readonly (readonly [Ended, string])[] = [
 ];
 
 /** What the try showed, in one sentence that can be put right here. */
-export function AfterTry({ tried, onGesture, onEnded, onStrategy, onSetAside }: AfterTryProps) {
+export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   const [isPuttingRight, setIsPuttingRight] = useState(false);
+  const { here } = useHere();
   const { head, events } = tried;
   const ways = strategies[taskOf(head.task).kind];
+  const others = languages.filter((tag) => tag !== head.language);
+  const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
   return (
     <Box
-      sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2.5, alignContent: 'start', p: 1 }}
+      sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start', p: 1 }}
     >
       <Box>
         <Typography variant="body2" color="textSecondary">
@@ -65,11 +87,11 @@ export function AfterTry({ tried, onGesture, onEnded, onStrategy, onSetAside }: 
           Not so: put it right
         </Button>
         {head.setAside !== undefined && (
-          <Button onClick={() => onSetAside(null)}>Let it count after all</Button>
+          <Button onClick={() => setAside(null)}>Let it count after all</Button>
         )}
       </Box>
       {isPuttingRight ? (
-        <PutRight tried={tried} onGesture={onGesture} />
+        <PutRight tried={tried} onGesture={(gesture) => dispatch({ kind: 'gesture', gesture })} />
       ) : (
         <>
           {ways.length > 0 && (
@@ -77,11 +99,27 @@ export function AfterTry({ tried, onGesture, onEnded, onStrategy, onSetAside }: 
               label="How the child went about it, if you saw"
               value={head.strategy ?? null}
               options={ways}
-              onChoose={(one) => onStrategy(one === head.strategy ? null : one)}
+              onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
             />
           )}
-          <Choice label="How it ended" value={head.ended} options={endings} onChoose={onEnded} />
-          {head.setAside === undefined && <SetAside onSetAside={onSetAside} />}
+          {others.length > 0 && (
+            <Choice
+              label={`Counted in ${languageName(head.language, here.languages)}`}
+              value={head.mixedWith ?? 'alone'}
+              options={[
+                ['alone', 'in it alone'],
+                ...others.map((tag) => [tag, `mixed with ${languageName(tag, here.languages)}`] as const),
+              ]}
+              onChoose={(tag) => dispatch({ kind: 'mixed-with', language: tag === 'alone' ? null : tag })}
+            />
+          )}
+          <Choice
+            label="How it ended"
+            value={head.ended}
+            options={endings}
+            onChoose={(ended) => dispatch({ kind: 'end', ended })}
+          />
+          {head.setAside === undefined && <SetAside onSetAside={setAside} />}
         </>
       )}
     </Box>
@@ -90,7 +128,7 @@ export function AfterTry({ tried, onGesture, onEnded, onStrategy, onSetAside }: 
 
 const reasons = ['tired or upset', 'the tray was bumped', 'others joined in', 'laid wrongly'];
 
-function SetAside({ onSetAside }: Pick<AfterTryProps, 'onSetAside'>) {
+function SetAside({ onSetAside }: { readonly onSetAside: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>

@@ -1,14 +1,26 @@
-import { counters, largestOf, smallestSize, strands, taskOf, tasks, type Strand } from '@dotting/core';
+import {
+  counters,
+  largestOf,
+  laysThings,
+  smallestOf,
+  strands,
+  taskOf,
+  tasks,
+  type Strand,
+} from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import type { Plan } from './sitting.js';
+import { languageName } from '../app/language.js';
+import { useHere } from '../entrance/here.js';
 import { Choice } from './Choice.js';
+import type { Plan, Sitting } from './sitting.js';
 
 interface ChangePlanProps {
+  readonly child: Sitting['child'];
   readonly plan: Plan;
-  readonly onLay: (plan: Partial<Plan>) => void;
+  readonly onLay: (plan: Partial<Omit<Plan, 'layout'>>, way?: string) => void;
 }
 
 const strandNames: Record<Strand, string> = {
@@ -20,11 +32,13 @@ const strandNames: Record<Strand, string> = {
 const ownChoice = 'Your own choice.';
 
 /** Another task, number or kind of thing than the one proposed, in place of the column's text. */
-export function ChangePlan({ plan, onLay }: ChangePlanProps) {
+export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
+  const { here } = useHere();
   const task = taskOf(plan.task);
   const [strand, setStrand] = useState<Strand>(task.strand);
   const largest = largestOf(task);
-  const lay = (change: Partial<Plan>): void => onLay({ ...change, why: ownChoice });
+  const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
+    onLay({ ...change, why: ownChoice }, way);
   return (
     <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start', flex: 1, overflow: 'auto', minHeight: 0 }}>
       <Choice
@@ -37,16 +51,16 @@ export function ChangePlan({ plan, onLay }: ChangePlanProps) {
         label="Task"
         value={plan.task}
         options={tasks.filter((one) => one.strand === strand).map(({ id, name }) => [id, name])}
-        onChoose={(id) => lay({ task: id, size: Math.min(plan.size, largestOf(taskOf(id))) })}
-        column
+        onChoose={(id) => lay({ task: id })}
+        pairs
       />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
-          {task.kind === 'say' ? 'To which number' : 'How many'}
+          {laysThings(task) ? 'How many' : 'To which number'}
         </Typography>
         <Button
           aria-label="one fewer"
-          disabled={plan.size <= smallestSize}
+          disabled={plan.size <= smallestOf(task)}
           onClick={() => lay({ size: plan.size - 1 })}
           sx={{ fontSize: '1.4rem' }}
         >
@@ -69,7 +83,23 @@ export function ChangePlan({ plan, onLay }: ChangePlanProps) {
           +
         </Button>
       </Box>
-      {task.kind !== 'say' && (
+      {task.ways && (
+        <Choice
+          label="In which way"
+          value={plan.layout?.way ?? null}
+          options={task.ways.map(({ id, words }) => [id, words])}
+          onChoose={(way) => lay({}, way)}
+        />
+      )}
+      {child.languages.length > 1 && (
+        <Choice
+          label="Counts in"
+          value={plan.language}
+          options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
+          onChoose={(language) => lay({ language })}
+        />
+      )}
+      {laysThings(task) && (
         <Choice
           label="Things"
           value={plan.things}

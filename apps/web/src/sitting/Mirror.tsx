@@ -1,14 +1,14 @@
-import { describeSet, type Item, type TraySet } from '@dotting/core';
+import { describeSet, type Item } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
 import { palette } from '../app/theme.js';
-import { mirrorSize, nearest, placesOf } from './mirrorLayout.js';
+import { mirrorSize, nearest, placesOf, type LaidSet } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
 
 interface MirrorProps {
-  readonly set: Pick<TraySet, 'size' | 'things' | 'arrangement'>;
-  /** Of a layout that is drawn by lot. */
-  readonly seed: number;
+  readonly set: LaidSet;
+  /** Things are being put one to a place: a tap puts the next. */
+  readonly isPutting: boolean;
   /** The number the child is to reach. */
   readonly target: number;
   /** A tap names the thing it touched; otherwise the whole mirror means the next thing. */
@@ -20,8 +20,8 @@ interface MirrorProps {
 }
 
 /** The tray as it lies on the table: one large target for one word with one touch. */
-export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: MirrorProps) {
-  const places = useMemo(() => placesOf(set.size, set.arrangement, seed), [set.size, set.arrangement, seed]);
+export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing }: MirrorProps) {
+  const places = useMemo(() => placesOf(set), [set]);
 
   const answerRef = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
@@ -31,7 +31,7 @@ export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: Mi
   const tap = (event: PointerEvent<SVGSVGElement>): void => {
     if (event.button !== 0) return;
     navigator.vibrate?.(12);
-    if (!byThing) return onNext();
+    if (!byThing || places.length === 0) return onNext();
     const svg = event.currentTarget;
     const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()!.inverse());
     onThing(nearest(places, point.x, point.y));
@@ -43,7 +43,7 @@ export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: Mi
       <svg
         role="button"
         tabIndex={0}
-        aria-label={`${describeSet(set, target)}: ${meaningOf(set, byThing)}`}
+        aria-label={`${describeSet(set, target)}: ${meaningOf(set, isPutting, byThing)}`}
         data-beat={beat}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
@@ -63,8 +63,8 @@ export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: Mi
           if (!event.repeat) onNext();
         }}
       >
-        <Things set={set} seed={seed} />
-        {set.arrangement === 'none' && (
+        <Things set={set} inDish={isPutting} />
+        {places.length === 0 && (
           <text
             x={mirrorSize.width / 2}
             y={mirrorSize.height / 2}
@@ -72,7 +72,9 @@ export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: Mi
             fill={palette.inkSoft}
             fontSize={20}
           >
-            one tap for each number said
+            {set.arrangement === 'heard'
+              ? 'one tap for each number the child says'
+              : 'one tap for each number said'}
           </text>
         )}
       </svg>
@@ -81,8 +83,9 @@ export function Mirror({ set, seed, target, byThing, beat, onNext, onThing }: Mi
 }
 
 /** What a tap means. */
-function meaningOf(set: MirrorProps['set'], byThing: boolean): string {
-  if (set.arrangement === 'none') return 'next thing, the next word';
+function meaningOf(set: LaidSet, isPutting: boolean, byThing: boolean): string {
+  if (isPutting) return 'next thing, put in the next place';
+  if (set.arrangement === 'none' || set.arrangement === 'heard') return 'next thing, the next word';
   return byThing ? 'touch the thing the child touched' : 'next thing, one word with one touch';
 }
 

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { target } from '../app/theme.js';
+import { useTypedNumber } from './useTypedNumber.js';
 
 /** Of words that can be heard otherwise, or of numbers alone. */
 type NumberPadProps =
@@ -14,25 +15,33 @@ type NumberPadProps =
       readonly onLeave: () => void;
       readonly leaveWords?: string;
     }
-  | { readonly title: string; readonly onNumber: (n: number) => void };
+  | {
+      readonly title: string;
+      /** The largest number on the pad. */
+      readonly largest: number;
+      readonly onNumber: (n: number) => void;
+    };
 
-const shown = Array.from({ length: 21 }, (_, n) => n);
+const usualLargest = 20;
 
-/** A number or a word that was said. All look alike: none is the right one. */
+/** A number or a word that was said, by tap or typed. All look alike: none is the right one. */
 export function NumberPad(props: NumberPadProps) {
   const { title } = props;
   const onNumber = 'onNumber' in props ? props.onNumber : props.onSay;
+  const largest = 'onNumber' in props ? props.largest : usualLargest;
+  const typed = useTypedNumber(onNumber);
   return (
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <Typography variant="body2" color="textSecondary">
         {title}
+        {typed !== '' && `: ${typed}, then Enter`}
       </Typography>
       <Box
         role="group"
         aria-label={title}
         sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 0.75 }}
       >
-        {shown.map((n) => (
+        {Array.from({ length: largest + 1 }, (_, n) => n).map((n) => (
           <Button
             key={n}
             onClick={() => onNumber(n)}

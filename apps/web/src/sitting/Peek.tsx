@@ -61,6 +61,11 @@ function wordsSaid(events: readonly TraceEvent[]): string {
         return '|';
       case 'ask':
         return '?';
+      case 'put':
+        return `(${event.place})`;
+      case 'given':
+      case 'answer':
+        return `= ${event.value ?? 'no answer'}`;
       default:
         return '';
     }

@@ -94,7 +94,11 @@ function sayEvent(event: HappeningEvent): string {
     case 'restart':
       return 'started again';
     case 'ask':
-      return 'how many?';
+      return event.question === 'give'
+        ? 'asked to give'
+        : event.question === 'which'
+          ? 'asked which'
+          : 'how many?';
     case 'answer':
       return event.value === null
         ? 'no answer'
@@ -102,7 +106,7 @@ function sayEvent(event: HappeningEvent): string {
     case 'given':
       return `gave ${event.value}`;
     case 'put':
-      return `put in ${event.place}`;
+      return event.place === 'outside' ? 'left outside' : `put in ${event.place}`;
   }
 }
 

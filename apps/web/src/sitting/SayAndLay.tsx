@@ -1,61 +1,60 @@
-import { amountOf, cautionsFor, describeSet, howManyQuestion, setOf, taskOf, type Task } from '@dotting/core';
+import { amountOf, cautionsFor, describeSet, laysThings, setOf, taskOf, type Need } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { languageName } from '../app/language.js';
 import { headingFont, palette } from '../app/theme.js';
-import type { Phase, Plan, Sitting } from './sitting.js';
+import { todayHere } from '../app/days.js';
+import { NumberStrip } from './NumberStrip.js';
+import { scriptFor, wayOf, type Standing } from './script.js';
+import type { Plan, Sitting } from './sitting.js';
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];
-  readonly plan: Sitting['plan'];
-  readonly phase: Phase;
-  readonly hasAnswered: boolean;
+  readonly plan: Plan;
+  readonly standing: Standing;
+  readonly access: readonly Need[];
 }
 
-/** What to say, largest; what to lay, with its cautions. */
-export function SayAndLay({ child, plan, phase, hasAnswered }: SayAndLayProps) {
+/** What to say, largest; what to lay, with its cautions and with what this child needs otherwise. */
+export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const task = taskOf(plan.task);
-  const today = new Date().toLocaleDateString('sv-SE');
-  const isAsking = phase === 'asked';
-  const again = phase !== 'read' && hasAnswered ? task.again : undefined;
-  const say = task.say.replace('{n}', String(plan.size));
+  const { say, then, avoid } = scriptFor(plan, standing);
+  const isRead = standing.phase === 'read';
+  const isLaying = isRead || standing.phase === 'laying';
+  const way = wayOf(plan);
   return (
-    <Box sx={{ display: 'grid', gap: 1.75, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
+    <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
       <Box>
-        <Label>{phase === 'read' ? 'Then say' : 'Say'}</Label>
-        <Typography
-          sx={{
-            fontFamily: headingFont,
-            fontWeight: 600,
-            fontSize: { xs: '1.5rem', lg: '1.8rem' },
-            lineHeight: 1.22,
-          }}
-        >
-          “{again ? again.say : isAsking ? howManyQuestion : say}”
-        </Typography>
-        {task.thenSay && !isAsking && !again && (
+        <Label>{isRead ? 'Then say' : 'Say'}</Label>
+        <Typography sx={spoken}>“{say}”</Typography>
+        {then && isLaying && (
           <Typography sx={{ fontFamily: headingFont, fontSize: '1.15rem', mt: 0.75 }}>
-            then “{task.thenSay}”
+            {task.midway ? 'on the way' : 'then'} “{then}”
           </Typography>
         )}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 0.75 }}>
-          {again ? again.lay : isAsking ? 'Ask once, as if you did not know.' : task.avoid}
+          {avoid}
         </Typography>
       </Box>
-      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.5 }}>
-        <Label>{phase === 'read' ? 'Then lay' : 'Lay'}</Label>
-        <Typography variant="h2">{layWords(task, plan)}</Typography>
-        <Typography variant="body2">
-          {task.lay}
-          {child.language !== 'en' && `; ${child.firstName} counts in ${languageName(child.language)}`}
-        </Typography>
+      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.25 }}>
+        <Label>{isRead ? 'Then lay' : 'Lay'}</Label>
+        <Typography variant="h2">{layWords(plan)}</Typography>
+        <Typography variant="body2">{[task.lay, way?.words].filter(Boolean).join('; ')}</Typography>
+        {task.also.length > 0 && <Typography variant="body2">Also {task.also.join(', ')}</Typography>}
+        <NumberStrip plan={plan} child={child} />
       </Box>
+      {access.map((need) => (
+        <Box key={need} role="note" aria-label={`For ${child.firstName}: ${need}`} sx={note}>
+          <Typography variant="body2">
+            <b>{needWords[need]}</b>: {task.adaptations[need]}
+          </Typography>
+        </Box>
+      ))}
       <Box
         component="ul"
         aria-label="Cautions"
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
       >
-        {[...(task.kind === 'say' ? [] : cautionsFor(plan.things, child, today)), ...task.cautions].map(
+        {[...thingsOf(plan).flatMap((kind) => cautionsFor(kind, child, todayHere())), ...task.cautions].map(
           (caution) => (
             <Typography
               component="li"
@@ -72,9 +71,32 @@ export function SayAndLay({ child, plan, phase, hasAnswered }: SayAndLayProps) {
   );
 }
 
-function layWords(task: Task, { size, things }: Plan): string {
-  if (task.kind === 'say') return 'Nothing to lay';
-  return task.pile === undefined ? describeSet(setOf(task, size, things)) : amountOf(task.pile, things);
+export const needWords: Record<Need, string> = {
+  vision: 'Seeing',
+  hearing: 'Hearing',
+  movement: 'Moving',
+  speech: 'Speaking',
+  language: 'Language',
+  attention: 'Attention',
+};
+
+/** Each kind that lies on the tray. */
+function thingsOf({ task, things, layout }: Plan): readonly string[] {
+  if (!laysThings(taskOf(task))) return [];
+  return [
+    ...new Set([
+      ...(layout?.bowls?.map((bowl) => bowl.things) ?? [things]),
+      ...(layout?.model ? [layout.model] : []),
+    ]),
+  ];
+}
+
+function layWords({ task: id, size, things, layout }: Plan): string {
+  const task = taskOf(id);
+  if (!laysThings(task)) return 'Nothing to lay';
+  const set = setOf(task, size, things, layout);
+  const isPile = set.pile !== undefined && layout?.places === undefined && layout?.model === undefined;
+  return isPile ? amountOf(set.pile!, things) : describeSet(set);
 }
 
 function Label({ children }: { readonly children: string }) {
@@ -84,3 +106,12 @@ function Label({ children }: { readonly children: string }) {
     </Typography>
   );
 }
+
+const spoken = {
+  fontFamily: headingFont,
+  fontWeight: 600,
+  fontSize: { xs: '1.5rem', lg: '1.8rem' },
+  lineHeight: 1.22,
+} as const;
+
+const note = { borderLeft: `4px double ${palette.water}`, px: 1.5, py: 0.5 } as const;

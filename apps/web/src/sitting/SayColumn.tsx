@@ -1,35 +1,40 @@
+import type { Need } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { ChangePlan } from './ChangePlan.js';
 import type { KeyCommand } from './keys.js';
 import { SayAndLay } from './SayAndLay.js';
-import type { Action, Phase, Sitting } from './sitting.js';
+import type { Standing } from './script.js';
+import type { Action, Sitting } from './sitting.js';
 
 interface SayColumnProps {
   readonly child: Sitting['child'];
   readonly plan: Sitting['plan'];
-  readonly phase: Phase;
-  /** Of a task that asks twice: the first question has been answered. */
-  readonly hasAnswered: boolean;
+  readonly standing: Standing;
+  readonly access: readonly Need[];
   readonly hasTries: boolean;
   readonly isChanging: boolean;
   readonly onChanging: (isChanging: boolean) => void;
   readonly dispatch: (action: Action) => void;
   readonly onCommand: (command: KeyCommand) => void;
-  readonly onClose: () => void;
+  readonly onEnd: () => void;
 }
 
 /** What to say and lay, or another choice of it; below it, how to end the try or the sitting. */
 export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
-  const { child, plan, phase, hasAnswered, isChanging, onChanging, dispatch, onCommand } = props;
-  const isGoingOn = phase === 'counting' || phase === 'asked';
+  const { child, plan, standing, access, isChanging, onChanging, dispatch, onCommand } = props;
+  const isGoingOn = standing.phase === 'counting' || standing.phase === 'asked';
   return (
     <>
       {isChanging && !isGoingOn ? (
-        <ChangePlan plan={plan} onLay={(change) => dispatch({ kind: 'lay', plan: change })} />
+        <ChangePlan
+          child={child}
+          plan={plan}
+          onLay={(change, way) => dispatch({ kind: 'lay', plan: change, ...(way && { way }) })}
+        />
       ) : (
-        <SayAndLay child={child} plan={plan} phase={phase} hasAnswered={hasAnswered} />
+        <SayAndLay child={child} plan={plan} standing={standing} access={access} />
       )}
       <Box sx={{ display: 'flex', gap: 1, mt: 1.5, flexWrap: 'wrap' }}>
         {isGoingOn ? (
@@ -43,8 +48,11 @@ export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
           </>
         ) : (
           <>
-            <Button sx={foot} onClick={props.onClose}>
+            <Button sx={foot} onClick={props.onEnd}>
               {props.hasTries ? 'End here' : 'Leave'}
+            </Button>
+            <Button sx={foot} onClick={() => onCommand('pause')}>
+              Pause
             </Button>
             <Button
               sx={foot}

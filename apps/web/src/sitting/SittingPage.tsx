@@ -1,25 +1,33 @@
+import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useParams } from 'react-router';
-import type { ChildId } from '@dotting/core';
+import { useState, useSyncExternalStore } from 'react';
+import { useNavigate, useParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
 import { useHere } from '../entrance/here.js';
+import { ClosingPage } from './closing/ClosingPage.js';
+import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
 import { SittingStore } from './sittingStore.js';
+import { Faces } from './table/Faces.js';
 
-/** Opens the adult's sitting with the child, where it was left or from the child's next step. */
+/** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
-  const { childId } = useParams();
+  const { childIds } = useParams();
   const { adult } = useHere();
   const {
-    data: store,
+    data: stores,
     error,
     refetch,
   } = useQuery({
-    queryKey: ['sitting', adult.presence, childId],
+    queryKey: ['sitting', adult.presence, childIds],
     queryFn: () =>
-      SittingStore.open(adult, childId!, () => queryClient.fetchQuery(childQuery(childId as ChildId))),
+      Promise.all(
+        childIds!
+          .split('+')
+          .map((id) => SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(id as ChildId)))),
+      ),
     staleTime: Infinity,
     gcTime: 0,
     structuralSharing: false,
@@ -35,5 +43,41 @@ export function SittingPage() {
       </Box>
     );
   }
-  return store ? <SittingScreen key={store.read().id} store={store} /> : null;
+  return stores ? <AtTable key={childIds} stores={stores} /> : null;
+}
+
+/** One child, or several with their faces along the edge; each has a sitting of its own. */
+function AtTable({ stores }: { readonly stores: readonly SittingStore[] }) {
+  const [active, setActive] = useState(stores[0]!.read().child.id);
+  const store = stores.find((one) => one.read().child.id === active)!;
+  const navigate = useNavigate();
+  const onClosed = async (): Promise<void> => {
+    void queryClient.invalidateQueries({ queryKey: childQuery(active).queryKey });
+    void queryClient.invalidateQueries({ queryKey: ['today'] });
+    const left = stores.map((one) => one.read().child.id).filter((id) => id !== active);
+    await navigate(left.length > 0 ? `/sit/${left.join('+')}` : `/children/${active}`, { replace: true });
+  };
+  return (
+    <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column' }}>
+      {stores.length > 1 && <Faces stores={stores} active={active} onChoose={setActive} />}
+      <OneSitting key={store.read().id} store={store} onClosed={() => void onClosed()} />
+    </Box>
+  );
+}
+
+interface OneSittingProps {
+  readonly store: SittingStore;
+  readonly onClosed: () => void;
+}
+
+function OneSitting({ store, onClosed }: OneSittingProps) {
+  const stage = useSyncExternalStore(store.subscribe, () => store.read().stage);
+  const isPaused = useSyncExternalStore(store.subscribe, () => store.read().pausedAt !== null);
+  const onEnd = async (): Promise<void> => {
+    if (store.read().tries.length > 0) store.dispatch({ kind: 'open-closing' });
+    else if (await store.close()) onClosed();
+  };
+  if (isPaused) return <Paused store={store} />;
+  if (stage === 'closing') return <ClosingPage store={store} onClosed={onClosed} />;
+  return <SittingScreen store={store} onEnd={() => void onEnd()} />;
 }

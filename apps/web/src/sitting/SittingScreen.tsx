@@ -1,30 +1,35 @@
-import { lastTap, settledEvents, taskOf, type Gesture, type Word } from '@dotting/core';
+import { isPutting, lastTap, settledEvents, type Gesture, type Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useCallback, useState, useSyncExternalStore } from 'react';
-import { useNavigate } from 'react-router';
-import { childQuery, queryClient } from '../api/queries.js';
+import { useCallback, useMemo, useState, useSyncExternalStore } from 'react';
 import { palette } from '../app/theme.js';
 import { Unsent } from '../app/Unsent.js';
 import { useHere } from '../entrance/here.js';
 import { KeyList } from './KeyList.js';
 import { useKeys } from './keys.js';
 import { Peek } from './Peek.js';
+import { PlanSitting } from './plan/PlanSitting.js';
 import { SayColumn } from './SayColumn.js';
 import { answersIn, openTry, phaseOf, type Action } from './sitting.js';
 import type { SittingStore } from './sittingStore.js';
 import { ThumbColumn } from './ThumbColumn.js';
-import { Tray } from './Tray.js';
+import { bowlOf, onTheTable, Tray } from './Tray.js';
 import { TrayFoot } from './TrayFoot.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
+
+interface SittingScreenProps {
+  readonly store: SittingStore;
+  /** Asked to end here: to the closing page, or away where nothing was tried. */
+  readonly onEnd: () => void;
+}
 
 /**
  * One child, one tray. Nothing on it counts along or tells right from wrong. The tray answers a tap
  * at once; what stands round it follows a moment later.
  */
-export function SittingScreen({ store }: { readonly store: SittingStore }) {
+export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const sitting = useSittingAfterPaint(store);
   const failure = useSyncExternalStore(store.subscribe, store.readFailure);
   const phase = phaseOf(sitting);
@@ -34,14 +39,13 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
   const [isOtherWord, setOtherWord] = useState(false);
   const [showsKeys, setKeys] = useState(false);
   const [isPeeking, setPeeking] = useState(false);
+  const [played, setPlayed] = useState(0);
   const { adult } = useHere();
-  const navigate = useNavigate();
 
-  const dispatch = useCallback((action: Action) => store.dispatch(action), [store]);
-  const gesture = useCallback((one: Gesture) => dispatch({ kind: 'gesture', gesture: one }), [dispatch]);
-  const command = useCommands(store, { setPeeking, setOtherWord, setKeys });
+  const gesture = useCallback((one: Gesture) => store.dispatch({ kind: 'gesture', gesture: one }), [store]);
+  const command = useCommands(store, { setPeeking, setOtherWord, setKeys, setPlayed });
   const onAnswer = useCallback((value: Word | null) => gesture({ kind: 'answer', value }), [gesture]);
-  const onGiven = useCallback((value: number) => giveTo(store, value), [store]);
+  const onGiven = useCallback((value: number) => gesture({ kind: 'given', value }), [gesture]);
   const onOtherWord = useCallback(
     (word: Word | null) => {
       if (word !== null) gesture({ kind: 'other-word', word });
@@ -49,35 +53,21 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
     },
     [gesture],
   );
-  const onClose = useCallback(async () => {
-    if (!(await store.close())) return;
-    const { child } = store.read();
-    void queryClient.invalidateQueries({ queryKey: childQuery(child.id).queryKey });
-    void queryClient.invalidateQueries({ queryKey: ['today'] });
-    await navigate(`/children/${child.id}`);
-  }, [store, navigate]);
   useKeys(command, (released) => {
     if (released === 'peek') setPeeking(false);
   });
 
-  const task = taskOf(open?.head.task ?? sitting.plan.task);
+  const { task, set } = onTheTable(sitting);
   const events = open?.events ?? [];
+  const settled = settledEvents(events);
+  const putting = task.kind === 'share' && open !== undefined && isPutting({ set, events });
   // Of giving, the last thing that can be made otherwise is what was handed over.
-  const canMark =
-    lastTap(events) !== undefined || settledEvents(events).some((event) => event.kind === 'given');
+  const canMark = lastTap(events) !== undefined || hasGiven(settled);
+  const isPlanning = sitting.stage === 'planning';
+  const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
   const isRight = adult.thumb === 'right';
   return (
-    <Box
-      component="main"
-      sx={{
-        height: '100dvh',
-        display: 'grid',
-        gridTemplateColumns: isRight
-          ? { xs: '264px minmax(0, 1fr) 220px', lg: '320px minmax(0, 1fr) 248px' }
-          : { xs: '220px minmax(0, 1fr) 264px', lg: '248px minmax(0, 1fr) 320px' },
-        bgcolor: palette.gate,
-      }}
-    >
+    <Box component="main" sx={{ ...screen, gridTemplateColumns: isRight ? rightThumb : leftThumb }}>
       <Box component="section" aria-label="Say and lay" sx={{ ...column, order: isRight ? 0 : 2 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
           <Typography sx={{ fontWeight: 700 }}>{sitting.child.firstName}</Typography>
@@ -86,14 +76,14 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
         <SayColumn
           child={sitting.child}
           plan={sitting.plan}
-          hasAnswered={answersIn(sitting) > 0}
-          phase={phase}
+          standing={standing}
+          access={sitting.access}
           hasTries={sitting.tries.length > 0}
           isChanging={isChanging}
           onChanging={setChanging}
-          dispatch={dispatch}
+          dispatch={store.dispatch}
           onCommand={command}
-          onClose={onClose}
+          onEnd={onEnd}
         />
       </Box>
 
@@ -104,50 +94,106 @@ export function SittingScreen({ store }: { readonly store: SittingStore }) {
             window too? Load this page again: all before it is kept.
           </Typography>
         )}
-        {showsKeys ? <KeyList onClose={() => setKeys(false)} /> : <Tray store={store} byThing={byThing} />}
+        {showsKeys ? (
+          <KeyList onClose={() => setKeys(false)} />
+        ) : isPlanning ? (
+          <PlanSitting sitting={sitting} dispatch={store.dispatch} />
+        ) : (
+          <Tray store={store} byThing={byThing} played={played} />
+        )}
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
-          <Peek events={open?.events ?? []} isPeeking={isPeeking} onPeek={setPeeking} />
-          {phase !== 'read' && task.kind === 'count' && (
+          {!isPlanning && <Peek events={events} isPeeking={isPeeking} onPeek={setPeeking} />}
+          {!isPlanning && phase !== 'read' && (task.kind === 'count' || task.kind === 'answer') && (
             <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
               Thing by thing
             </Button>
           )}
-          <Button onClick={() => setKeys(!showsKeys)} aria-label="Keys" sx={{ ...quiet, minWidth: 48 }}>
+          {phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement) && (
+            <Button variant="text" onClick={() => command('turn')} sx={quiet}>
+              Turn it
+            </Button>
+          )}
+          <Button
+            onClick={() => setKeys(!showsKeys)}
+            aria-label="Keys"
+            sx={{ ...quiet, minWidth: 48, ml: isPlanning ? 'auto' : 0 }}
+          >
             ?
           </Button>
         </Box>
-        <TrayFoot
-          help={open?.head.help ?? 'none'}
-          answeredBy={open?.head.answeredBy ?? 'alone'}
-          why={sitting.plan.why}
-          phase={phase === 'counting' || phase === 'asked' ? 'going-on' : phase}
-          dispatch={dispatch}
-        />
+        {!isPlanning && (
+          <TrayFoot
+            help={open?.head.help ?? 'none'}
+            answeredBy={open?.head.answeredBy ?? 'alone'}
+            why={sitting.plan.why}
+            phase={phase === 'counting' || phase === 'asked' ? 'going-on' : phase}
+            dispatch={store.dispatch}
+          />
+        )}
       </Box>
 
       <Box component="section" aria-label="Under the thumb" sx={{ ...column, order: isRight ? 2 : 0 }}>
-        <ThumbColumn
-          phase={phase}
-          task={task}
-          size={sitting.plan.size}
-          canMark={canMark}
-          wasAsked={settledEvents(open?.events ?? []).some((event) => event.kind === 'ask')}
-          isOtherWord={isOtherWord}
-          onOtherWord={onOtherWord}
-          onAnswer={onAnswer}
-          onGiven={onGiven}
-          onCommand={command}
-        />
+        {isPlanning ? (
+          <Begin dispatch={store.dispatch} />
+        ) : (
+          <ThumbColumn
+            phase={phase}
+            task={task}
+            size={sitting.plan.size}
+            set={set}
+            canMark={canMark}
+            wasAsked={settled.some((event) => event.kind === 'ask')}
+            isPutting={putting}
+            bowl={bowlOf(sitting)}
+            isOtherWord={isOtherWord}
+            onOtherWord={onOtherWord}
+            onAnswer={onAnswer}
+            onGiven={onGiven}
+            onCommand={command}
+          />
+        )}
       </Box>
     </Box>
   );
 }
 
-/** The request goes before what is handed over first. */
-function giveTo(store: SittingStore, value: number): void {
-  if (!openTry(store.read())) store.dispatch({ kind: 'gesture', gesture: { kind: 'ask-give' } });
-  store.dispatch({ kind: 'gesture', gesture: { kind: 'given', value } });
+const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';
+
+const hasGiven = (settled: ReturnType<typeof settledEvents>): boolean =>
+  settled
+    .slice(
+      Math.max(
+        0,
+        settled.findLastIndex((event) => event.kind === 'ask'),
+      ),
+    )
+    .some((event) => event.kind === 'given');
+
+/** The same object while nothing of it changes, so that the column beside the tray is drawn only then. */
+function useStanding(phase: ReturnType<typeof phaseOf>, hasAnswered: boolean, hasPut: boolean) {
+  return useMemo(() => ({ phase, hasAnswered, hasPut }), [phase, hasAnswered, hasPut]);
 }
+
+function Begin({ dispatch }: { readonly dispatch: (action: Action) => void }) {
+  return (
+    <>
+      <Box sx={{ flex: 1 }} />
+      <Button
+        variant="contained"
+        color="primary"
+        sx={{ minHeight: 96, fontSize: '1.15rem' }}
+        onClick={() => dispatch({ kind: 'begin' })}
+      >
+        The tray is laid: begin
+      </Button>
+    </>
+  );
+}
+
+const rightThumb = { xs: '264px minmax(0, 1fr) 220px', lg: '320px minmax(0, 1fr) 248px' } as const;
+const leftThumb = { xs: '220px minmax(0, 1fr) 264px', lg: '248px minmax(0, 1fr) 320px' } as const;
+
+const screen = { flex: 1, minHeight: 0, display: 'grid', bgcolor: palette.gate } as const;
 
 const column = {
   bgcolor: palette.paper,

@@ -6,6 +6,8 @@ import { target } from '../app/theme.js';
 
 interface SlipsProps {
   readonly kind: CaptureKind;
+  /** Things are still being put to their places. */
+  readonly isPutting?: boolean;
   /** There is a last tap for the slips to act on. */
   readonly canMark: boolean;
   readonly onCommand: (command: KeyCommand) => void;
@@ -26,12 +28,19 @@ const slips: readonly {
   { command: 'took-it-back', words: 'Took it back', needsTap: true, needsThings: false },
 ];
 
+const slipsOfPutting: typeof slips = [
+  { command: 'two-in-one', words: 'Two in one place', needsTap: true, needsThings: true },
+  { command: 'left-outside', words: 'Left it outside', needsTap: true, needsThings: true },
+  { command: 'first-word', words: 'Counts now: first word', needsTap: true, needsThings: true },
+  { command: 'finished', words: 'Done sharing', needsTap: true, needsThings: true },
+];
+
 /** The slips, in one thumb's arc; each acts on the last tap. */
-export function Slips({ kind, canMark, onCommand }: SlipsProps) {
+export function Slips({ kind, isPutting = false, canMark, onCommand }: SlipsProps) {
   return (
     <Box role="group" aria-label="Slips" sx={{ display: 'grid', gap: 1 }}>
-      {slips
-        .filter(({ needsThings }) => kind === 'count' || !needsThings)
+      {(isPutting ? slipsOfPutting : slips)
+        .filter(({ needsThings }) => kind !== 'say' || !needsThings)
         .map(({ command, words, needsTap }) => (
           <Button
             key={command}

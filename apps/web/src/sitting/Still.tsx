@@ -1,21 +1,79 @@
-import { amountOf, type TraySet } from '@dotting/core';
+import { amountOf, describeSet, type TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
-import { mirrorSize } from './mirrorLayout.js';
+import { palette } from '../app/theme.js';
+import { dish, mirrorSize } from './mirrorLayout.js';
+import { ThingShape } from './ThingShape.js';
 import { Things, trayFrame } from './Things.js';
 
-/** What lies on the tray where no touch of it is taken down. */
-export function Still({ set }: { readonly set: Pick<TraySet, 'size' | 'things' | 'arrangement'> }) {
+interface StillProps {
+  readonly set: TraySet;
+  /** The bowl of a recipe that is being filled, from 0. */
+  readonly bowl: number;
+}
+
+/** What lies on the tray where no touch of it is taken down: a pile, a pile and a set to match, bowls. */
+export function Still({ set, bowl }: StillProps) {
+  const { layout } = set;
+  const amount = set.pile ?? set.size;
+  const label = layout?.bowls ? describeSet(set) : amountOf(amount, set.things);
   return (
     <Box sx={trayFrame}>
       <svg
         role="img"
-        aria-label={amountOf(set.size, set.things)}
+        aria-label={label}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
         height="100%"
       >
-        <Things set={set} seed={0} />
+        {layout?.bowls ? (
+          <Bowls bowls={layout.bowls} bowl={bowl} />
+        ) : layout?.model ? (
+          <ToMatch set={set} model={layout.model} />
+        ) : (
+          <Things set={{ ...set, size: amount, arrangement: 'movable' }} />
+        )}
       </svg>
     </Box>
   );
+}
+
+function ToMatch({ set, model }: { readonly set: TraySet; readonly model: string }) {
+  return (
+    <>
+      <g transform="translate(0 -170)">
+        <Things set={{ size: set.size, things: model, arrangement: 'row' }} />
+      </g>
+      {dish(set.pile ?? 15, { x: mirrorSize.width / 2, y: 390 }, 22).map(({ x, y, radius }, i) => (
+        <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
+          <ThingShape things={set.things} />
+        </g>
+      ))}
+    </>
+  );
+}
+
+/** The recipe as it is written out for the child, the bowl in hand with a stronger rim. */
+function Bowls({
+  bowls,
+  bowl,
+}: {
+  readonly bowls: NonNullable<TraySet['layout']>['bowls'];
+  readonly bowl: number;
+}) {
+  return bowls?.map(({ things, n }, i) => (
+    <g key={i} transform={`translate(${175 + 350 * (i % 2)} ${150 + 270 * Math.floor(i / 2)})`}>
+      <path
+        d="M-110 0H110C110 70 60 100 0 100C-60 100 -110 70 -110 0Z"
+        fill="#fffefb"
+        stroke={palette.ink}
+        strokeWidth={i === bowl ? 6 : 2}
+      />
+      <text x={-28} y={-24} textAnchor="middle" fontSize={64} fontWeight={700} fill={palette.ink}>
+        {n}
+      </text>
+      <g transform="translate(42 -46) scale(32)">
+        <ThingShape things={things} />
+      </g>
+    </g>
+  ));
 }

@@ -1,14 +1,8 @@
-import type { TraySet } from '@dotting/core';
 import { memo } from 'react';
 import { palette } from '../app/theme.js';
-import { asideFrom, mirrorSize, placesOf } from './mirrorLayout.js';
+import { Furniture } from './Furniture.js';
+import { asideFrom, mirrorSize, placesOf, type LaidSet } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
-
-interface ThingsProps {
-  readonly set: Pick<TraySet, 'size' | 'things' | 'arrangement'>;
-  /** Of a layout that is drawn by lot. */
-  readonly seed: number;
-}
 
 export const trayFrame = {
   position: 'relative',
@@ -20,11 +14,18 @@ export const trayFrame = {
   overflow: 'hidden',
 } as const;
 
+interface ThingsProps {
+  readonly set: LaidSet;
+  /** Things that are to be put one to a place still lie in their dish. */
+  readonly inDish?: boolean;
+}
+
 /** The things as they lie, drawn on the mirror. */
-export const Things = memo(function Things({ set, seed }: ThingsProps) {
+export const Things = memo(function Things({ set, inDish = false }: ThingsProps) {
+  const places = placesOf(set);
   return (
     <>
-      {set.arrangement === 'movable' && (
+      {set.arrangement === 'movable' && set.layout?.places === undefined && (
         <rect
           x={asideFrom}
           y={40}
@@ -38,11 +39,37 @@ export const Things = memo(function Things({ set, seed }: ThingsProps) {
           strokeLinecap="round"
         />
       )}
-      {placesOf(set.size, set.arrangement, seed).map(({ x, y, radius }, item) => (
-        <g key={item} transform={`translate(${x} ${y}) scale(${radius})`}>
-          <ThingShape things={set.things} />
-        </g>
-      ))}
+      <Furniture set={set} inDish={inDish} />
+      {set.layout?.places === undefined &&
+        places.map(({ x, y, radius }, item) => (
+          <g key={item} transform={`translate(${x} ${y}) scale(${radius})`}>
+            <ThingShape things={set.things} />
+          </g>
+        ))}
+      {set.layout?.marked && places[0] && <BeginningMark at={places[0]} />}
     </>
   );
 });
+
+/** A pennant beside the first of a ring, where its beginning is marked. */
+function BeginningMark({
+  at,
+}: {
+  readonly at: { readonly x: number; readonly y: number; readonly radius: number };
+}) {
+  const outward = Math.atan2(at.y - mirrorSize.height / 2, at.x - mirrorSize.width / 2);
+  const x = at.x + (at.radius + 16) * Math.cos(outward);
+  const y = at.y + (at.radius + 16) * Math.sin(outward);
+  return (
+    <path
+      transform={`translate(${x} ${y})`}
+      d="M-4 12V-14L14 -7L-4 0"
+      fill={palette.brick}
+      stroke={palette.brick}
+      strokeWidth={2.5}
+      strokeLinejoin="round"
+      role="img"
+      aria-label="the beginning"
+    />
+  );
+}

@@ -1,21 +1,25 @@
-import type { Task, Word } from '@dotting/core';
+import type { Task, TraySet, Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { palette, target } from '../app/theme.js';
 import type { KeyCommand } from './keys.js';
-import { NumberPad } from './NumberPad.js';
 import type { Phase } from './sitting.js';
-import { Slips } from './Slips.js';
+import { UnderThumb } from './UnderThumb.js';
 
-interface ThumbColumnProps {
+export interface ThumbColumnProps {
   readonly phase: Phase;
   readonly task: Task;
-  /** How many things are to be laid. */
+  /** The number that is asked or laid. */
   readonly size: number;
+  readonly set: TraySet;
   /** There is a last tap for the slips to act on. */
   readonly canMark: boolean;
   readonly wasAsked: boolean;
+  /** Things are still being put to their places. */
+  readonly isPutting: boolean;
+  /** The bowl of a recipe that is being filled, from 0. */
+  readonly bowl: number;
   readonly isOtherWord: boolean;
   readonly onOtherWord: (word: Word | null) => void;
   readonly onAnswer: (value: Word | null) => void;
@@ -25,15 +29,17 @@ interface ThumbColumnProps {
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
-  const { phase, task, size, wasAsked, onCommand } = props;
+  const { phase, task, size, wasAsked, isPutting, bowl, set, onCommand } = props;
   const canAsk = task.kind === 'count' && (phase === 'counting' || (phase === 'read' && !wasAsked));
+  const isWordByWord = task.kind === 'say' || task.kind === 'count';
+  const bowlsLeft = (set.layout?.bowls?.length ?? 1) - 1 - bowl;
   return (
     <>
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
-        <Upper {...props} />
+        <UnderThumb {...props} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        {phase === 'laying' && task.kind !== 'give' && (
+        {phase === 'laying' && isWordByWord && (
           <Button sx={tall} onClick={() => onCommand('whole')}>
             {task.kind === 'say' ? `Said all to ${size}, no slip` : `Counted all ${size}, no slip`}
           </Button>
@@ -51,7 +57,12 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
             </Button>
           )}
         </Box>
-        {phase === 'counting' && (
+        {phase === 'counting' && bowlsLeft > 0 && (
+          <Button sx={tall} onClick={() => onCommand('next-bowl')}>
+            Next bowl
+          </Button>
+        )}
+        {phase === 'counting' && !isPutting && bowlsLeft <= 0 && (
           <Button sx={tall} onClick={() => onCommand('finished')}>
             {doneWords[task.kind]}
           </Button>
@@ -70,29 +81,10 @@ const doneWords: Record<Task['kind'], string> = {
   say: 'Done saying',
   count: 'Done counting',
   give: 'Done giving',
+  share: 'Done sharing',
+  choose: 'Done',
+  answer: 'Done answering',
 };
-
-function Upper(props: ThumbColumnProps) {
-  const { canMark, phase, task, isOtherWord, onOtherWord, onAnswer, onGiven, onCommand } = props;
-  if (phase === 'read') return null;
-  if (task.kind === 'give') {
-    return <NumberPad title={canMark ? 'Then made it' : 'Handed over'} onNumber={onGiven} />;
-  }
-  if (isOtherWord) {
-    return <NumberPad title="The last word was" onSay={onOtherWord} onLeave={() => onOtherWord(null)} />;
-  }
-  if (phase === 'asked') {
-    return (
-      <NumberPad
-        title="The answer was"
-        onSay={onAnswer}
-        leaveWords="Gave no answer"
-        onLeave={() => onAnswer(null)}
-      />
-    );
-  }
-  return <Slips kind={task.kind} canMark={canMark} onCommand={onCommand} />;
-}
 
 const tall = { minHeight: target.sitting, px: 1 } as const;
 const filled = {

@@ -1,47 +1,82 @@
-import { setOf, taskOf, type Gesture } from '@dotting/core';
+import { isPutting, setOf, settledEvents, taskOf, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
+import { useNumberWords } from '../app/language.js';
 import { AfterTry } from './AfterTry.js';
 import { Mirror } from './Mirror.js';
-import { openTry, phaseOf } from './sitting.js';
+import { PuppetStage } from './puppet/PuppetStage.js';
+import { openTry, phaseOf, type Sitting } from './sitting.js';
 import type { SittingStore } from './sittingStore.js';
 import { Still } from './Still.js';
+import { Tin } from './tin/Tin.js';
+import { tapOn } from './useCommands.js';
 import { useSittingNow } from './useSitting.js';
 
 interface TrayProps {
   readonly store: SittingStore;
   readonly byThing: boolean;
+  /** Goes up when a key asks for the tin or the puppet. */
+  readonly played: number;
 }
 
-/** The mirror of the tray while it is laid and counted; then what the try showed. */
-export function Tray({ store, byThing }: TrayProps) {
+/** What lies on the table, and what it takes down; then what the try showed. */
+export function Tray({ store, byThing, played }: TrayProps) {
   const sitting = useSittingNow(store);
   const gesture = useCallback((one: Gesture) => store.dispatch({ kind: 'gesture', gesture: one }), [store]);
+  const words = useNumberWords(sitting.plan.language);
   const open = openTry(sitting);
   if (open && phaseOf(sitting) === 'read') {
     return (
-      <AfterTry
-        key={open.id}
-        tried={open}
-        onGesture={gesture}
-        onEnded={(ended) => store.dispatch({ kind: 'end', ended })}
-        onStrategy={(strategy) => store.dispatch({ kind: 'strategy', strategy })}
-        onSetAside={(reason) => store.dispatch({ kind: 'set-aside', reason })}
+      <AfterTry key={open.id} tried={open} languages={sitting.child.languages} dispatch={store.dispatch} />
+    );
+  }
+  const { task, set, target } = onTheTable(sitting);
+  const tap = (): void => {
+    const meant = tapOn(store.read());
+    if (meant) gesture(meant);
+  };
+  if (set.layout?.puppet) {
+    return (
+      <PuppetStage
+        key={sitting.tries.length}
+        set={set}
+        puppet={set.layout.puppet}
+        words={words}
+        asked={played}
       />
     );
   }
-  const { plan } = sitting;
-  const task = taskOf(open?.head.task ?? plan.task);
-  const set = open?.head.set ?? setOf(task, plan.size, plan.things);
-  if (task.kind === 'give') return <Still set={{ ...set, size: set.pile ?? set.size }} />;
+  if (task.kind === 'give') return <Still set={set} bowl={bowlOf(sitting)} />;
   return (
-    <Mirror
-      set={set}
-      seed={sitting.tries.length + (open ? 0 : 1)}
-      target={open?.head.target ?? plan.size}
-      byThing={byThing && task.kind === 'count'}
-      beat={open?.events.length ?? 0}
-      onNext={() => gesture({ kind: 'next' })}
-      onThing={(item) => gesture({ kind: 'thing', item })}
-    />
+    <>
+      <Mirror
+        set={set}
+        isPutting={task.kind === 'share' && (!open || isPutting({ set, events: open.events }))}
+        target={target}
+        byThing={byThing && task.kind !== 'say'}
+        beat={open?.events.length ?? 0}
+        onNext={tap}
+        onThing={(item) => gesture({ kind: 'thing', item })}
+      />
+      {set.layout?.drops && (
+        <Tin drops={set.layout.drops} silent={sitting.access.includes('hearing')} asked={played} />
+      )}
+    </>
   );
+}
+
+/** The open try as it was laid, or the plan as it is to be. */
+export function onTheTable({ plan, ...sitting }: Sitting) {
+  const open = openTry({ plan, ...sitting });
+  const task = taskOf(open?.head.task ?? plan.task);
+  return {
+    task,
+    set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),
+    target: open?.head.target ?? plan.size,
+  };
+}
+
+/** Of a recipe, the bowl that is being filled. */
+export function bowlOf(sitting: Sitting): number {
+  const asked = settledEvents(openTry(sitting)?.events ?? []).filter((event) => event.kind === 'ask').length;
+  return Math.max(0, asked - 1);
 }

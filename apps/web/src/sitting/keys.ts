@@ -16,6 +16,15 @@ export type KeyCommand =
   | 'did-not-know'
   | 'stop-kindly'
   | 'whole'
+  | 'second'
+  | 'third'
+  | 'two-in-one'
+  | 'left-outside'
+  | 'first-word'
+  | 'next-bowl'
+  | 'play'
+  | 'turn'
+  | 'pause'
   | 'peek'
   | 'keys';
 
@@ -34,10 +43,20 @@ export const keyTable: readonly {
   { key: 'B', command: 'took-it-back', words: 'took it back' },
   { key: 'U', command: 'undo', words: 'undo, any number of steps' },
   { key: 'H', command: 'how-many', words: 'how many?' },
-  { key: 'F', command: 'finished', words: 'the count is done' },
+  { key: 'F', command: 'finished', words: 'the count, the giving or the sharing is done' },
   { key: 'D', command: 'did-not-know', words: 'did not know' },
   { key: 'S', command: 'stop-kindly', words: 'stop kindly' },
-  { key: '1', command: 'whole', words: 'counted all, no slip, in one go' },
+  { key: '1', command: 'whole', words: 'counted all, no slip, in one go; the first of the choices' },
+  { key: '2', command: 'second', words: 'the second of the choices' },
+  { key: '3', command: 'third', words: 'the third of the choices' },
+  { key: '0–9', command: 'keys', words: 'a number, then Enter, where a number is asked for' },
+  { key: 'I', command: 'two-in-one', words: 'two in one place' },
+  { key: 'X', command: 'left-outside', words: 'left it outside' },
+  { key: 'C', command: 'first-word', words: 'counts now: the first word' },
+  { key: 'N', command: 'next-bowl', words: 'the next bowl' },
+  { key: 'Y', command: 'play', words: 'play the tin or Otter, again too' },
+  { key: 'V', command: 'turn', words: 'turn what lies there, an eighth round' },
+  { key: 'Z', command: 'pause', words: 'pause, and come back' },
   { key: 'P', command: 'peek', words: 'hold to peek at the words' },
   { key: '?', command: 'keys', words: 'these keys' },
 ];
@@ -47,10 +66,10 @@ function commandOf(event: KeyboardEvent): KeyCommand | undefined {
   return keyTable.find((row) => row.key === key)?.command;
 }
 
-const isTyping = (target: EventTarget | null): boolean =>
+export const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable]') !== null;
 
-const isPressable = (target: EventTarget | null): boolean =>
+export const isPressable = (target: EventTarget | null): boolean =>
   target instanceof Element && target.closest('button, [role=button], a') !== null;
 
 /** Single keys, only where nobody types text; Space presses a focused button, as everywhere. */

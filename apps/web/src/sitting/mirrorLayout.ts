@@ -1,4 +1,4 @@
-import { seededRandom, type Arrangement } from '@dotting/core';
+import { seededRandom, type TraySet } from '@dotting/core';
 
 /** A thing's place on the mirror, in the mirror's own units. */
 export interface Place {
@@ -13,31 +13,45 @@ export const mirrorSize = { width: 700, height: 560 } as const;
 const longestStraightRow = 10;
 const goldenAngle = Math.PI * (3 - Math.sqrt(5));
 
-/** Where the things of a set lie on the mirror; a spread is drawn by lot from the seed. */
-export function placesOf(size: number, arrangement: Arrangement, seed = 0): readonly Place[] {
+/** What decides where the things of a set lie. */
+export type LaidSet = Pick<TraySet, 'size' | 'things' | 'arrangement' | 'layout'>;
+
+/** Where the things of a set lie on the mirror; a spread is drawn by lot from its seed. */
+export function placesOf({ size, arrangement, layout = {} }: LaidSet): readonly Place[] {
   switch (arrangement) {
     case 'movable':
       return heap(size);
     case 'scattered':
-      return spread(size, seed);
+      return turned(spread(size, layout.seed ?? 0), layout.turn);
     case 'ring':
-      return ring(size);
+      return turned(ring(size), layout.turn);
     case 'pictures':
       return lines(size);
+    case 'frame':
+      return cells(size);
+    case 'heard':
+    case 'none':
+      return [];
     default:
       return row(size);
   }
 }
 
-/** Each at a place drawn by lot, no nearer to another than a finger needs. */
+const centre = { x: mirrorSize.width / 2, y: mirrorSize.height / 2 } as const;
+const edge = 14;
+
+/** Each at a place drawn by lot within a disc, so that it can be turned, no nearer to another than a finger needs. */
 function spread(size: number, seed: number): readonly Place[] {
-  const random = seededRandom(seed * 7919 + size);
+  const random = seededRandom(seed + size);
   const radius = size <= longestStraightRow ? 34 : 26;
-  const edge = radius + 14;
+  const reach = centre.y - radius - edge;
   const places: Place[] = [];
   for (let gap = 2.9 * radius; places.length < size; gap *= 0.995) {
-    const x = edge + random() * (mirrorSize.width - 2 * edge);
-    const y = edge + random() * (mirrorSize.height - 2 * edge);
+    const angle = 2 * Math.PI * random();
+    // The root keeps the middle from getting more than its share.
+    const distance = reach * Math.sqrt(random());
+    const x = centre.x + distance * Math.cos(angle);
+    const y = centre.y + distance * Math.sin(angle);
     const isFree = places.every(
       (place) => Math.hypot(place.x - x, place.y - y) >= Math.max(gap, 2.2 * radius),
     );
@@ -46,15 +60,61 @@ function spread(size: number, seed: number): readonly Place[] {
   return places;
 }
 
-/** Evenly round, the first at the top: nothing else marks the beginning. */
+/** Turned clockwise about the middle, by eighths, to match the real table. */
+function turned(places: readonly Place[], eighths = 0): readonly Place[] {
+  const angle = (eighths * Math.PI) / 4;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  return places.map(({ x, y, radius }) => ({
+    x: centre.x + (x - centre.x) * cos - (y - centre.y) * sin,
+    y: centre.y + (x - centre.x) * sin + (y - centre.y) * cos,
+    radius,
+  }));
+}
+
+/** Evenly round, the first at the top until it is turned. */
 function ring(size: number): readonly Place[] {
   const around = mirrorSize.height / 2 - 70;
   const radius = Math.min(36, (Math.PI * around) / Math.max(3, size) / 1.25);
   return Array.from({ length: size }, (_, i) => {
     const angle = (2 * Math.PI * i) / size - Math.PI / 2;
+    return { x: centre.x + around * Math.cos(angle), y: centre.y + around * Math.sin(angle), radius };
+  });
+}
+
+const cellsInRow = 5;
+
+/** The cells of a frame: rows of five, with the dish beside them. */
+export function cells(size: number): readonly Place[] {
+  const rows = Math.ceil(size / cellsInRow);
+  const step = Math.min(92, (mirrorSize.height - 60) / rows);
+  return Array.from({ length: size }, (_, i) => ({
+    x: 60 + step * (i % cellsInRow),
+    y: mirrorSize.height / 2 + step * (Math.floor(i / cellsInRow) - (rows - 1) / 2),
+    radius: step * 0.36,
+  }));
+}
+
+/** Jars along the top, in one or two rows. */
+export function jars(count: number): readonly Place[] {
+  const perRow = Math.min(count, 6);
+  return Array.from({ length: count }, (_, i) => ({
+    x: (mirrorSize.width * ((i % perRow) + 0.5)) / perRow,
+    y: 70 + 120 * Math.floor(i / perRow),
+    radius: 44,
+  }));
+}
+
+/** A dish of things at the right or the foot of the mirror, out of the way of the places they go to. */
+export function dish(
+  size: number,
+  at: { readonly x: number; readonly y: number },
+  radius: number,
+): readonly Place[] {
+  return Array.from({ length: size }, (_, i) => {
+    const distance = size === 1 ? 0 : radius * 2 * Math.sqrt(i + 0.4);
     return {
-      x: mirrorSize.width / 2 + around * Math.cos(angle),
-      y: mirrorSize.height / 2 + around * Math.sin(angle),
+      x: at.x + distance * Math.cos(i * goldenAngle),
+      y: at.y + distance * Math.sin(i * goldenAngle),
       radius,
     };
   });
@@ -89,15 +149,11 @@ function row(size: number): readonly Place[] {
 
 /** A loose heap at the left, with room at the right to move the things to. */
 function heap(size: number): readonly Place[] {
-  const radius = size <= longestStraightRow ? 34 : 26;
-  return Array.from({ length: size }, (_, i) => {
-    const distance = size === 1 ? 0 : radius * 2.1 * Math.sqrt(i + 0.4);
-    return {
-      x: asideFrom / 2 + distance * Math.cos(i * goldenAngle),
-      y: mirrorSize.height / 2 + distance * Math.sin(i * goldenAngle),
-      radius,
-    };
-  });
+  return dish(
+    size,
+    { x: asideFrom / 2, y: centre.y },
+    size <= longestStraightRow ? 34 : size <= 20 ? 26 : 23,
+  );
 }
 
 /** From here to the right edge lies the place for the things moved aside. */

@@ -1,17 +1,25 @@
-import type { ChildView, TryHead } from '@dotting/contract';
+import type { ChildView, ClosingLine, TryHead } from '@dotting/contract';
 import {
+  figure,
   lastStanding,
+  layoutFor,
   nextInSitting,
   record,
+  seedFrom,
   settledEvents,
   setOf,
+  sittingChanges,
+  sizeFor,
   taskOf,
   undoWhole,
   type AnsweredBy,
   type Ended,
   type Gesture,
   type Help,
+  type Layout,
+  type Need,
   type SittingId,
+  type SittingPlan,
   type StaffId,
   type Strategy,
   type TaskId,
@@ -19,6 +27,7 @@ import {
   type TraceEvent,
   type TraceId,
 } from '@dotting/core';
+import { implicitQuestion } from './implicitQuestion.js';
 
 /** What lies on the tray, or is to be laid, and why. */
 export interface Plan {
@@ -26,6 +35,17 @@ export interface Plan {
   readonly size: number;
   readonly things: string;
   readonly why: string;
+  /** The language counted in. */
+  readonly language: string;
+  /** What was generated for it. */
+  readonly layout?: Layout | undefined;
+}
+
+/** What the closing page says, as worked out and as the adult has put it. */
+export interface Closing {
+  readonly changed: readonly ClosingLine[];
+  readonly open: readonly string[];
+  readonly note: string;
 }
 
 export interface SittingTry {
@@ -49,6 +69,17 @@ export interface Sitting {
   /** Tasks the child had met before this sitting. */
   readonly metTasks: readonly string[];
   readonly plan: Plan;
+  /** For how long, and with which other question. */
+  readonly whole: SittingPlan;
+  /** Being planned before the child comes, under way, or being closed. */
+  readonly stage: 'planning' | 'sitting' | 'closing';
+  /** For which of the child's needs tasks are done otherwise. */
+  readonly access: readonly Need[];
+  /** ms since the epoch; null while it goes on. */
+  readonly pausedAt: number | null;
+  readonly pausedMs: number;
+  /** Null until the closing page has been opened. */
+  readonly closing: Closing | null;
   /** Tries of this sitting, oldest first. */
   readonly tries: readonly SittingTry[];
   /** The last of the tries is the one on the table: counting, or just read. Else the next is being laid. */
@@ -71,7 +102,17 @@ export interface Now {
 
 export type Action =
   | { readonly kind: 'gesture'; readonly gesture: Gesture }
-  | { readonly kind: 'lay'; readonly plan: Partial<Plan> }
+  | { readonly kind: 'lay'; readonly plan: Partial<Omit<Plan, 'layout'>>; readonly way?: string }
+  | { readonly kind: 'turn' }
+  | { readonly kind: 'whole-plan'; readonly whole: Partial<SittingPlan> }
+  | { readonly kind: 'begin' }
+  | { readonly kind: 'pause' }
+  | { readonly kind: 'resume' }
+  | { readonly kind: 'access'; readonly access: readonly Need[] }
+  | { readonly kind: 'mixed-with'; readonly language: string | null }
+  | { readonly kind: 'open-closing' }
+  | { readonly kind: 'leave-closing' }
+  | { readonly kind: 'closing'; readonly closing: Closing }
   | { readonly kind: 'help'; readonly help: Help }
   | { readonly kind: 'answered-by'; readonly answeredBy: AnsweredBy }
   | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
@@ -99,9 +140,36 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'gesture':
       return afterGesture(sitting, action.gesture, now);
     case 'lay':
-      return sitting.isOpen && phaseOf(sitting) !== 'read'
-        ? sitting
-        : { ...sitting, plan: { ...sitting.plan, ...action.plan } };
+      return isBetweenTries(sitting)
+        ? { ...sitting, plan: laid(sitting, { ...sitting.plan, ...action.plan }, action.way) }
+        : sitting;
+    case 'turn':
+      return isBetweenTries(sitting) ? turned(sitting) : sitting;
+    case 'whole-plan':
+      return { ...sitting, whole: { ...sitting.whole, ...action.whole } };
+    case 'begin':
+      return { ...sitting, stage: 'sitting' };
+    case 'pause':
+      return { ...sitting, pausedAt: sitting.pausedAt ?? now.ms };
+    case 'resume':
+      return resumed(sitting, now);
+    case 'access':
+      return withHead(
+        { ...sitting, access: action.access },
+        { access: action.access.length > 0 ? action.access : undefined },
+      );
+    case 'mixed-with':
+      return withHead(sitting, { mixedWith: action.language ?? undefined });
+    case 'open-closing':
+      return {
+        ...ended(sitting, 'interrupted', now, true),
+        stage: 'closing',
+        closing: closingOf(sitting, now),
+      };
+    case 'leave-closing':
+      return { ...sitting, stage: 'sitting' };
+    case 'closing':
+      return { ...sitting, closing: action.closing };
     case 'help':
       return withHead(sitting, { help: action.help });
     case 'answered-by':
@@ -120,18 +188,29 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
 function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   if (gesture.kind === 'undo') return afterUndo(sitting, now);
   const begun = sitting.isOpen ? sitting : begin(sitting, gesture, now);
-  const recorded = withEvents(begun, (open) => record(soFar(open), gesture, momentOf(open, now)));
+  const question = implicitQuestion(taskIn(begun), gesture, openTry(begun)!.events);
+  const asked = question === null ? begun : recorded(begun, { kind: 'ask', question }, now);
+  const after = recorded(asked, gesture, now);
   // A question opens the try again: the things still lie there.
-  if (gesture.kind === 'ask-how-many') return withHead(recorded, { ended: null });
-  if (openTry(recorded)?.head.ended !== null) return planned(recorded, now);
-  return endsTheTry(gesture, recorded) ? ended(recorded, 'finished', now) : recorded;
+  if (gesture.kind === 'ask') return withHead(after, { ended: null });
+  if (openTry(after)?.head.ended !== null) return planned(after, now);
+  return endsTheTry(gesture, after) ? ended(after, 'finished', now) : after;
 }
+
+const recorded = (sitting: Sitting, gesture: Gesture, now: Now): Sitting =>
+  withEvents(sitting, (open) => record(soFar(open), gesture, momentOf(open, now)));
+
+const taskIn = (sitting: Sitting) => taskOf(openTry(sitting)?.head.task ?? sitting.plan.task);
+
+const isBetweenTries = (sitting: Sitting): boolean => !sitting.isOpen || phaseOf(sitting) === 'read';
 
 /** The last answer that is asked for does, and a whole count entered in one tap where nothing is asked after it. */
 function endsTheTry(gesture: Gesture, sitting: Sitting): boolean {
-  const task = taskOf(sitting.plan.task);
-  if (gesture.kind === 'whole') return task.thenSay === undefined;
-  return gesture.kind === 'answer' && answersIn(sitting) >= (task.again ? 2 : 1);
+  const task = taskIn(sitting);
+  if (gesture.kind === 'whole') return task.thenSay === undefined && task.kind !== 'answer';
+  if (gesture.kind !== 'answer') return false;
+  const isOnTheWay = task.midway?.options.some((option) => option.value === gesture.value) ?? false;
+  return !isOnTheWay && answersIn(sitting) >= (task.again ? 2 : 1);
 }
 
 /** How often "how many?" has been answered in the open try. */
@@ -156,49 +235,110 @@ function afterUndo(sitting: Sitting, now: Now): Sitting {
 
 function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   const { plan, child } = sitting;
+  const task = taskOf(plan.task);
   const head: TryHead = {
     childId: child.id,
     sittingId: sitting.id,
     recordedBy: sitting.staffId,
     startedAt: now.iso,
     task: plan.task,
-    language: child.language,
-    set: laidSet(sitting),
-    start: 1,
+    language: plan.language,
+    set: setOf(task, plan.size, plan.things, plan.layout) as TryHead['set'],
+    start: task.start ?? 1,
     direction: 1,
     target: plan.size,
+    ...(task.choosing && { choices: task.choosing.options.length }),
     help: 'none',
     answeredBy: 'alone',
     firstTime:
       !sitting.metTasks.includes(plan.task) && sitting.tries.every((one) => one.head.task !== plan.task),
     ended: null,
+    ...headAccess(sitting.access),
     ...(gesture.kind === 'whole' && { whole: true as const }),
   };
   const begun = { id: now.newId, head, revision: 0, presence: sitting.presence, events: [] };
-  return { ...sitting, tries: [...sitting.tries, begun], isOpen: true };
+  return { ...sitting, stage: 'sitting', tries: [...sitting.tries, begun], isOpen: true };
 }
 
-/** The set of the plan; a spread with the seed it was drawn from, by its place in the sitting. */
-function laidSet({ plan, tries }: Sitting): TryHead['set'] {
-  const set = setOf(taskOf(plan.task), plan.size, plan.things);
-  return set.arrangement === 'scattered' ? { ...set, layout: { seed: tries.length + 1 } } : set;
+const headAccess = (access: readonly Need[]): Pick<TryHead, 'access'> =>
+  access.length > 0 ? { access } : {};
+
+/**
+ * The plan with what is generated for it: by the sitting and the place of the try in it, so that the
+ * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
+ */
+export function laid(sitting: Pick<Sitting, 'id' | 'tries'>, plan: Plan, way?: string): Plan {
+  const task = taskOf(plan.task);
+  const size = sizeFor(task, plan.size);
+  const before = sitting.tries.filter((one) => one.head.task === task.id).length;
+  const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
+  const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
+  return { ...plan, size, layout: layoutFor(task, size, plan.things, seed, chosen) };
+}
+
+const eighths = 8;
+
+function turned(sitting: Sitting): Sitting {
+  const { plan } = sitting;
+  const turn = ((plan.layout?.turn ?? 0) + 1) % eighths;
+  return { ...sitting, plan: { ...plan, layout: { ...plan.layout, turn } } };
+}
+
+function resumed(sitting: Sitting, now: Now): Sitting {
+  const since = sitting.pausedAt === null ? 0 : now.ms - sitting.pausedAt;
+  return { ...sitting, pausedAt: null, pausedMs: sitting.pausedMs + since };
 }
 
 /** Ends the open try and plans the next; a sitting without one stays as it is. */
-function ended(sitting: Sitting, how: Ended, now: Now): Sitting {
-  return openTry(sitting) ? planned(withHead(sitting, { ended: how }), now) : sitting;
+function ended(sitting: Sitting, how: Ended, now: Now, onlyIfGoing = false): Sitting {
+  const open = openTry(sitting);
+  if (!open || (onlyIfGoing && open.head.ended !== null)) return sitting;
+  return planned(withHead(sitting, { ended: how }), now);
 }
 
-/** What to put next, by all that is known as it now stands. */
-function planned(sitting: Sitting, now: Now): Sitting {
-  const tries = sitting.tries.map(({ id, head, events }): Trace => ({
+/** The tries of the sitting as the core reads them. */
+export function tracesOf(sitting: Sitting): readonly Trace[] {
+  return sitting.tries.map(({ id, head, events }): Trace => ({
     ...head,
     ended: head.ended ?? 'interrupted',
     id,
     events,
   }));
-  const { task, n, things, why } = nextInSitting(sitting.earlier, tries, sitting.child.birthDate, now.iso);
-  return { ...sitting, plan: { task, size: n, things, why } };
+}
+
+/** What the sitting changed; lines that the adult has already put otherwise keep her words. */
+function closingOf(sitting: Sitting, now: Now): Closing {
+  const { earlier, child, closing } = sitting;
+  const { changed, open } = sittingChanges(
+    earlier,
+    tracesOf(sitting),
+    now.iso.slice(0, 10),
+    child.firstName,
+    {
+      birthDate: child.birthDate,
+    },
+  );
+  const before = new Map(closing?.changed.map((line) => [line.told, line]));
+  return {
+    changed: changed.map((told) => before.get(told) ?? { told, words: told }),
+    open,
+    note: closing?.note ?? '',
+  };
+}
+
+/** What to put next, by all that is known as it now stands. */
+function planned(sitting: Sitting, now: Now): Sitting {
+  const { earlier, child, whole, pausedMs, access, plan } = sitting;
+  const { task, n, things, why } = nextInSitting({
+    earlier,
+    tries: tracesOf(sitting),
+    birthDate: child.birthDate,
+    plan: whole,
+    pausedMs,
+    most: access.includes('attention') ? figure.thingsOfShort : null,
+    now: now.iso,
+  });
+  return { ...sitting, plan: laid(sitting, { ...plan, task, size: n, things, why }) };
 }
 
 function withEvents(sitting: Sitting, eventsOf: (open: SittingTry) => readonly TraceEvent[]): Sitting {
@@ -223,6 +363,7 @@ const soFar = (open: SittingTry) => ({
   start: open.head.start,
   direction: open.head.direction,
   spoken: open.head.set.arrangement === 'none',
+  places: open.head.set.layout?.places ?? 0,
 });
 
 const momentOf = (open: SittingTry, now: Now) => ({

@@ -1,10 +1,19 @@
-import type { ChildPage, PresentAdult } from '@dotting/contract';
-import type { SittingId, TraceId } from '@dotting/core';
+import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
+import { figure, otherQuestion, type SittingId, type TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
 import { v4 as uuid } from 'uuid';
-import { dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
+import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
-import { after, openTry, type Action, type KeptSitting, type Now, type Sitting } from './sitting.js';
+import {
+  after,
+  laid,
+  openTry,
+  type Action,
+  type Closing,
+  type KeptSitting,
+  type Now,
+  type Sitting,
+} from './sitting.js';
 
 /**
  * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
@@ -32,20 +41,7 @@ export class SittingStore {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);
     if (kept) return new SittingStore({ ...(await restore(kept)), presence: adult.presence });
-    const { child, next, metTasks, recent } = await page();
-    const { task, set, why } = next;
-    return new SittingStore({
-      key,
-      id: uuid() as SittingId,
-      staffId: adult.id,
-      presence: adult.presence,
-      child,
-      earlier: recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }])),
-      metTasks,
-      plan: { task, size: set.size, things: set.things, why },
-      tries: [],
-      isOpen: false,
-    });
+    return new SittingStore(fresh(adult, key, await page()));
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -58,25 +54,42 @@ export class SittingStore {
   /** What went wrong while keeping; the tries before it are safe. */
   readonly readFailure = (): Error | null => this.failure;
 
-  dispatch(action: Action): void {
+  readonly dispatch = (action: Action): void => {
     const before = this.sitting;
     this.sitting = after(before, action, now());
     if (this.sitting === before) return;
     this.tellListeners();
     this.keep(before, this.sitting);
-  }
+  };
 
   /**
-   * Puts the sitting away once all of it is kept. A try still open is ended as interrupted.
+   * Puts the sitting away, with its closing page, once all of it is kept. A try still open is ended as
+   * interrupted.
    * @returns whether it could: what cannot be kept stays on the screen
    */
   async close(): Promise<boolean> {
     if (openTry(this.sitting)?.head.ended === null) this.dispatch({ kind: 'end', ended: 'interrupted' });
     await this.keeping;
     if (this.failure) return false;
-    await dropSitting(this.sitting.key);
+    const { key, tries, closing } = this.sitting;
+    if (tries.length === 0 || !closing) await dropSitting(key);
+    else await closeSitting(key, { id: this.sitting.id, body: this.closingBody(closing) });
     outbox.send();
     return true;
+  }
+
+  private closingBody({ changed, open, note }: Closing): PutClosing {
+    const { child, staffId, presence } = this.sitting;
+    return {
+      childId: child.id,
+      recordedBy: staffId,
+      presence,
+      closedAt: now().iso,
+      revision: 0,
+      changed: changed.filter((line) => line.words.trim() !== ''),
+      open: [...open],
+      note,
+    };
   }
 
   private keep(before: Sitting, sitting: Sitting): void {
@@ -103,6 +116,37 @@ export class SittingStore {
   private tellListeners(): void {
     for (const listener of this.listeners) listener();
   }
+}
+
+/** A sitting before its first try: planned from the child's next step, for the minutes the child has. */
+function fresh(adult: PresentAdult, key: string, { child, next, metTasks, recent }: ChildPage): Sitting {
+  const id = uuid() as SittingId;
+  const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
+  const isShort = child.needs.includes('attention');
+  const { task, set, why } = next;
+  const size = isShort ? Math.min(set.size, figure.thingsOfShort) : set.size;
+  const plan = { task, size, things: set.things, why, language: child.languages[0]! };
+  return {
+    key,
+    id,
+    staffId: adult.id,
+    presence: adult.presence,
+    child,
+    earlier,
+    metTasks,
+    plan: laid({ id, tries: [] }, plan),
+    whole: {
+      minutes: isShort ? figure.minutesOfShort : figure.minutesOfSitting,
+      other: isShort ? null : otherQuestion(task, earlier, now().iso.slice(0, 10)),
+    },
+    stage: 'planning',
+    access: child.needs,
+    pausedAt: null,
+    pausedMs: 0,
+    closing: null,
+    tries: [],
+    isOpen: false,
+  };
 }
 
 async function restore(kept: KeptSitting): Promise<Sitting> {

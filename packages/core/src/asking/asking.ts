@@ -16,6 +16,8 @@ export interface Asking {
   readonly arrangements: readonly Arrangement[];
   /** Kinds of counters there are. */
   readonly things: readonly string[];
+  /** The smallest number that may be asked; one where nothing is said. */
+  readonly smallest?: number;
   /** The largest number that may be asked. */
   readonly largest: number;
   /** Seconds of the sitting that are left. */
@@ -27,7 +29,7 @@ export interface Asking {
 }
 
 /** Why this number: each has a sentence of its own on the screen. */
-export type Purpose = 'begin-well' | 'learn-most' | 'after-two-misses' | 'end-well';
+export type Purpose = 'begin-well' | 'learn-most' | 'after-two-misses' | 'end-well' | 'other-number';
 
 export type NextTry =
   | {

@@ -1,6 +1,6 @@
 import { daysBetween, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { borrowed, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
+import { borrowed, countOutPriorMean, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
 import { threshold, type ThresholdTry } from '../estimates/threshold.js';
 import { trackingLimit } from '../estimates/trackingLimit.js';
 import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
@@ -8,10 +8,10 @@ import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
 import type { AskingModel } from './model.js';
-import type { AskedSkill } from './went.js';
+import type { NumberSkill } from '../shelf/task.js';
 
 /** What the child's tries say of the skill in this arrangement, for choosing a question. */
-export function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangement): AskingModel {
+export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrangement): AskingModel {
   const { day, pile = asking.largest } = asking;
   const tries = recentOf(asking);
   switch (skill) {
@@ -26,6 +26,11 @@ export function modelOf(skill: AskedSkill, asking: Asking, arrangement: Arrangem
         tries.flatMap((trace) => observationsOf(trace).fetch ?? []),
         pile,
         day,
+      );
+    case 'count-out':
+      return thresholdModel(
+        tries.flatMap((trace) => observationsOf(trace).countOut ?? []),
+        { priorMean: countOutPriorMean(asking.months), day },
       );
   }
 }

@@ -1,9 +1,10 @@
 import { counted, traceOf } from '../testing/traces.js';
 import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Happening, Trace } from '../trace/trace.js';
-import { nextInSitting } from './nextInSitting.js';
+import { nextInSitting, type SittingPlan, type SittingSoFar } from './nextInSitting.js';
 
-const at = (minute: number): string => `2026-03-02T09:${String(30 + minute).padStart(2, '0')}:00.000+00:00`;
+const at = (minute: number): string =>
+  new Date(Date.parse('2026-03-02T09:30:00.000Z') + minute * 60_000).toISOString().replace('Z', '+00:00');
 let made = 0;
 const tried = (facts: Partial<Trace> & { readonly happenings?: readonly Happening[] }): Trace =>
   traceOf({ id: `try-${made++}` as TraceId, startedAt: at(0), ...facts });
@@ -20,8 +21,13 @@ const slipped = (n: number): Trace =>
     set: { size: n, things: 'shell', arrangement: 'row' },
     target: n,
   });
-const next = (earlier: readonly Trace[], sitting: readonly Trace[], minute = 1) =>
-  nextInSitting(earlier, sitting, '2022-03-01', at(minute));
+const next = (
+  earlier: readonly Trace[],
+  tries: readonly Trace[],
+  minute = 1,
+  plan: SittingPlan = { minutes: 4, other: null },
+  facts: Partial<SittingSoFar> = {},
+) => nextInSitting({ earlier, tries, birthDate: '2022-03-01', plan, pausedMs: 0, now: at(minute), ...facts });
 
 describe(nextInSitting, () => {
   test('goes on with the task and the things that lie there, to a number that tells more', () => {
@@ -46,7 +52,7 @@ describe(nextInSitting, () => {
 
   test('when the minutes are over and it ended well, it says so and leaves the choice', () => {
     const over = next([], [clean(4), clean(6)], 6);
-    expect(over).toMatchObject({ isOver: true, n: 6, why: expect.stringMatching(/^Four minutes are over/) });
+    expect(over).toMatchObject({ isOver: true, n: 6, why: expect.stringMatching(/^The 4 minutes are over/) });
     expect(over.things).not.toBe('shell');
   });
 
@@ -78,6 +84,71 @@ describe(nextInSitting, () => {
     const request = next([], [gave]);
     expect(request.task).toBe('give-n');
     expect(request.n).toBeLessThanOrEqual(10);
+  });
+
+  describe('with another question planned', () => {
+    const plan: SittingPlan = { minutes: 4, other: 'how-many' };
+    const asked = (n: number, answer: number): Trace =>
+      tried({
+        task: 'how-many',
+        target: n,
+        set: { size: n, things: 'shell', arrangement: 'row' },
+        happenings: [
+          ...counted(...Array.from({ length: n }, (_, i) => i + 1)),
+          { kind: 'ask', question: 'how-many' },
+          { kind: 'answer', value: answer },
+        ],
+      });
+
+    test('it comes once the first is known or its time is up, with the things that lie there', () => {
+      const first = next([], [clean(4)], 1, plan);
+      expect(first.task).toBe('count-row');
+      const then = next([], [clean(4), clean(5), clean(6)], 3.2, plan);
+      expect(then).toMatchObject({ task: 'how-many', things: 'shell', isOver: false });
+      expect(then.why).toMatch(/one other question/);
+    });
+
+    test('it asks with other numbers, and after three it is over; it does not come twice', () => {
+      const sizes: number[] = [];
+      const sat = [clean(4), clean(6)];
+      for (let i = 0; i < 3; i++) {
+        const { task, n } = next([], sat, 3, plan);
+        expect(task).toBe('how-many');
+        sizes.push(n);
+        sat.push(asked(n, n));
+      }
+      expect(new Set(sizes).size).toBeGreaterThan(1);
+      expect(next([], sat, 3, plan)).toMatchObject({ task: 'how-many', isOver: true });
+    });
+
+    test('two that recount bring the smallest, a third the end', () => {
+      const other = (n: number): Trace => asked(n, n + 1);
+      const two = [clean(6), other(5), other(3)];
+      expect(next([], two, 2, plan)).toMatchObject({ n: 3, why: 'Two slips running: an easier one.' });
+      expect(next([], [...two, other(3)], 2, plan)).toMatchObject({
+        isOver: true,
+        why: expect.stringMatching(/enough for today/),
+      });
+    });
+
+    test('a pause is not the child’s time', () => {
+      const sat = [clean(4), clean(6)];
+      expect(next([], sat, 9, plan).isOver).toBe(true);
+      expect(next([], sat, 9, plan, { pausedMs: 7.5 * 60_000 })).toMatchObject({ isOver: false });
+    });
+
+    test('a task of the adult’s own choice is gone on from', () => {
+      const own = tried({
+        ...clean(5),
+        task: 'count-scatter',
+        set: { size: 5, things: 'shell', arrangement: 'scattered' },
+      });
+      expect(next([], [clean(4), own], 1, plan).task).toBe('count-scatter');
+    });
+  });
+
+  test('a child who needs few things is asked few', () => {
+    expect(next([], [clean(2)], 1, { minutes: 2, other: null }, { most: 3 }).n).toBeLessThanOrEqual(3);
   });
 
   test('has nothing to go on from before the first try', () => {

@@ -4,7 +4,8 @@ import type { Arrangement, Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';
 import type { AskingModel } from './model.js';
 import { modelOf } from './modelOf.js';
-import { wentWell, type AskedSkill } from './went.js';
+import type { NumberSkill } from '../shelf/task.js';
+import { wentWell } from './went.js';
 
 interface Candidate {
   readonly n: number;
@@ -21,7 +22,7 @@ interface Candidate {
  *
  * @throws RangeError where there is nothing to ask with: no arrangement, no things, no number
  */
-export function nextTry(skill: AskedSkill, asking: Asking): NextTry {
+export function nextTry(skill: NumberSkill, asking: Asking): NextTry {
   if (asking.arrangements.length === 0 || asking.things.length === 0 || asking.largest < 1) {
     throw new RangeError('nextTry: it needs an arrangement, a kind of things and a number to ask');
   }
@@ -50,7 +51,7 @@ export function nextTry(skill: AskedSkill, asking: Asking): NextTry {
   const open = candidates.filter((one) => one.seconds <= asking.secondsLeft);
   // Whatever the model thinks of a number, an easy one is smaller than what has just gone wrong.
   const missed = sitting.slice(went.length - missesRunning).map((trace) => askedIn(skill, trace));
-  const easier = candidates.filter(({ n }) => n === 1 || n < Math.min(...missed));
+  const easier = candidates.filter(({ n }) => n === (asking.smallest ?? 1) || n < Math.min(...missed));
   const isOver = isKnown || open.length === 0;
   if (isOver && missesRunning === 0) return { kind: 'stop', because: isKnown ? 'known' : 'time' };
   if (missesRunning >= figure.mostMisses || candidates.length === 0)
@@ -71,7 +72,7 @@ function thingsFor({ tries, things }: Asking, sitting: readonly Trace[]): string
 }
 
 function candidatesFor(
-  skill: AskedSkill,
+  skill: NumberSkill,
   asking: Asking,
   sitting: readonly Trace[],
   things: string,
@@ -81,7 +82,8 @@ function candidatesFor(
     const model = modelOf(skill, asking, arrangement);
     const isLaid = laid?.arrangement === arrangement && laid.things === things;
     const lay = isLaid ? figure.secondsToKeep : figure.secondsToLay;
-    return Array.from({ length: asking.largest }, (_, i) => i + 1)
+    const { smallest = 1, largest } = asking;
+    return Array.from({ length: largest - smallest + 1 }, (_, i) => smallest + i)
       .filter((n) => timesAsked(skill, sitting, n, arrangement) < figure.sameNumber)
       .map((n) => ({
         n,
@@ -93,7 +95,7 @@ function candidatesFor(
 }
 
 function timesAsked(
-  skill: AskedSkill,
+  skill: NumberSkill,
   sitting: readonly Trace[],
   n: number,
   arrangement: Arrangement,
@@ -105,7 +107,7 @@ function timesAsked(
 }
 
 /** The number the child was asked to say, count or fetch. */
-function askedIn(skill: AskedSkill, trace: Trace): number {
+function askedIn(skill: NumberSkill, trace: Trace): number {
   return skill === 'one-to-one' ? trace.set.size : (trace.target ?? trace.set.size);
 }
 

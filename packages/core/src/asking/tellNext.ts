@@ -5,15 +5,23 @@ const purposes: Record<Extract<NextTry, { kind: 'ask' }>['purpose'], (n: number)
   'learn-most': (n) => `${n} tells most now: it may go either way.`,
   'after-two-misses': () => 'Two slips running: an easier one.',
   'end-well': () => 'An easy one, to end well.',
+  'other-number': (n) => `Whether it holds with ${n} too.`,
 };
 
-const endings: Record<Extract<NextTry, { kind: 'stop' }>['because'], string> = {
-  known: 'Enough is known here for now: end, or take another task.',
-  time: 'Four minutes are over, and the last one went well: a good place to end.',
-  enough: 'That is enough for today: end kindly, with something the child likes.',
+const endings: Record<Extract<NextTry, { kind: 'stop' }>['because'], (minutes: number) => string> = {
+  known: () => 'Enough is known here for now: end, or take another task.',
+  time: (minutes) => `The ${minutes} minutes are over, and the last one went well: a good place to end.`,
+  enough: () => 'That is enough for today: end kindly, with something the child likes.',
 };
 
 /** Why this is next, in a sentence. */
-export function tellNext(next: NextTry): string {
-  return next.kind === 'ask' ? purposes[next.purpose](next.n) : endings[next.because];
+export function tellNext(next: NextTry, minutes: number): string {
+  return next.kind === 'ask' ? purposes[next.purpose](next.n) : endings[next.because](minutes);
+}
+
+/** Why the planned other question comes now. */
+export function tellOther(because: 'known' | 'time'): string {
+  return because === 'known'
+    ? 'Enough is known there for now: one other question, on what lies here already.'
+    : 'A little time is left: one other question, on what lies here already.';
 }

@@ -1,13 +1,10 @@
 import { observationsOf } from '../evidence/observations.js';
+import type { NumberSkill } from '../shelf/task.js';
 import type { Trace } from '../trace/trace.js';
 
-/** Skills whose next number is chosen by what it would tell. */
-export const askedSkills = ['order', 'one-to-one', 'fetch'] as const;
-export type AskedSkill = (typeof askedSkills)[number];
-
 /** Whether the try went well for the child, as far as this skill goes; null where it says nothing of it. */
-export function wentWell(skill: AskedSkill, trace: Trace): boolean | null {
-  const { order, tracking, fetch } = observationsOf(trace);
+export function wentWell(skill: NumberSkill, trace: Trace): boolean | null {
+  const { order, tracking, fetch, countOut } = observationsOf(trace);
   switch (skill) {
     case 'order':
       return order && (!order.brokeOff || order.upTo >= (trace.target ?? Infinity));
@@ -15,5 +12,7 @@ export function wentWell(skill: AskedSkill, trace: Trace): boolean | null {
       return tracking && tracking.success;
     case 'fetch':
       return fetch && fetch.given === fetch.asked;
+    case 'count-out':
+      return countOut && countOut.success;
   }
 }

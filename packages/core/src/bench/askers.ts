@@ -48,7 +48,7 @@ function traceOf(bench: BenchSkill, n: number, place: number, had: Pick<Trace, '
     sittingId: SITTING,
     recordedBy: 'adult' as StaffId,
     startedAt: `${DAY}T09:${String(10 + place).padStart(2, '0')}:00.000+00:00`,
-    task: bench.skill,
+    task: bench.task,
     language: 'en',
     set: { size: n, things: 'cork', ...bench.set },
     start: 1,
@@ -66,7 +66,7 @@ export function askChosen(
   bench: BenchSkill,
   child: DrawnChild,
   random: Random,
-  { goOn = false, seconds = Number(figure.secondsOfSitting) } = {},
+  { goOn = false, seconds = Number(60 * figure.minutesOfSitting) } = {},
 ): BenchSitting {
   return sitThrough(bench, child, random, (tries, used) => {
     const next = nextTry(bench.skill, {

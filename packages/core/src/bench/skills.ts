@@ -1,4 +1,5 @@
-import type { AskedSkill } from '../asking/went.js';
+import type { NumberSkill } from '../shelf/task.js';
+import type { TaskId } from '../shelf/tasks.js';
 import { intervalOf, type Density } from '../estimates/axis.js';
 import { knowerLevels, levels, statedLevel } from '../estimates/knowerLevels.js';
 import { orderPriorMean } from '../estimates/priors.js';
@@ -23,7 +24,9 @@ export interface Reading {
 
 /** One skill as the bench puts it to simulated children. */
 export interface BenchSkill {
-  readonly skill: AskedSkill;
+  readonly skill: NumberSkill;
+  /** The task it is put by. */
+  readonly task: TaskId;
   readonly largest: number;
   readonly pile?: number;
   readonly set: Omit<TraySet, 'size' | 'things'>;
@@ -71,6 +74,7 @@ function readingOf(
 export const benchSkills: readonly BenchSkill[] = [
   {
     skill: 'order',
+    task: 'say-far',
     largest: LARGEST_SAID,
     set: { arrangement: 'none' },
     put: (target) => ({ kind: 'say', target }),
@@ -86,6 +90,7 @@ export const benchSkills: readonly BenchSkill[] = [
   },
   {
     skill: 'one-to-one',
+    task: 'count-row',
     largest: LARGEST_SET,
     set: { arrangement: 'row' },
     put: (size) => ({ kind: 'count', size, arrangement: 'row', asksHowMany: false }),
@@ -102,10 +107,11 @@ export const benchSkills: readonly BenchSkill[] = [
   },
   {
     skill: 'fetch',
+    task: 'give-n',
     largest: LARGEST_FETCHED,
     pile: PILE,
     set: { arrangement: 'movable', pile: PILE },
-    put: (asked) => ({ kind: 'give', asked, pile: PILE }),
+    put: (asked) => ({ kind: 'give', asked: [asked], pile: PILE }),
     truth: (ability) => NUMBER_OF_LEVEL[Math.floor(ability.fetches)]!,
     target: (ability) => NUMBER_OF_LEVEL[Math.floor(ability.fetches)]!,
     read: (_, tries, claim) => readFetching(tries, claim),

@@ -92,8 +92,11 @@ export function blurred(likelihood: Density, sd: number): Density {
 
 /** Moves a density along the axis and blurs it: what one arrangement says of another. */
 export function moved(density: Density, by: number, sd: number): Density {
-  const kernel = cells.map((_, i) => Math.exp(-0.5 * ((i * STEP) / sd) ** 2));
   const offset = Math.round(by / STEP);
+  // From one end of the axis to the other, and as much farther as it is moved.
+  const kernel = Array.from({ length: cells.length + Math.abs(offset) }, (_, i) =>
+    Math.exp(-0.5 * ((i * STEP) / sd) ** 2),
+  );
   const weightAt = (to: number): number =>
     density.reduce((sum, weight, from) => sum + weight * kernel[Math.abs(to - from - offset)]!, 0);
   return normalised(Float64Array.from(cells, (_, to) => weightAt(to)));

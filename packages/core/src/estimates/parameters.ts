@@ -110,6 +110,11 @@ const table = {
     unit: 'weeks',
     why: 'How far back the choice of a question looks, where there is anything so recent.',
   },
+  countOutBehind: {
+    value: 3,
+    unit: 'numbers',
+    why: 'Counting out wants the words, one to each thing, and stopping in time: it comes about so far after the words alone.',
+  },
   orderFrom: { value: 24, unit: 'months', why: 'The age before which no number word is expected.' },
   orderPerWord: {
     value: 3,
@@ -159,7 +164,28 @@ const table = {
   secondsToKeep: { value: 5, unit: 's', why: 'Putting more or fewer of the things that already lie there.' },
   secondsPerThing: { value: 1.2, unit: 's', why: 'A child’s word and touch.' },
   secondsToAnswer: { value: 10, unit: 's', why: 'Asking, and waiting for the answer.' },
-  secondsOfSitting: { value: 240, unit: 's', why: 'Four minutes: attention goes after three to six.' },
+  minutesOfSitting: { value: 4, unit: 'min', why: 'Four minutes: attention goes after three to six.' },
+  minutesOfShort: {
+    value: 2,
+    unit: 'min',
+    why: 'For a child whose attention goes sooner: two minutes, and later again.',
+  },
+  thingsOfShort: { value: 3, unit: 'things', why: 'For a child whose attention goes sooner: three things.' },
+  secondsForOther: {
+    value: 60,
+    unit: 's',
+    why: 'Kept for the other question of a sitting: two or three short tries.',
+  },
+  principleTries: {
+    value: 3,
+    unit: 'tries',
+    why: 'So many of a principle in one sitting; it wants another day as well.',
+  },
+  traySpare: {
+    value: 4,
+    unit: 'things',
+    why: 'So many more on the tray than the first number, for it to go up.',
+  },
 } as const satisfies Record<string, Parameter>;
 
 /** Every figure of the estimates with its unit and reason, for docs/model.md. */

@@ -11,6 +11,12 @@ export function orderPriorMean(months: number | null): number | null {
     : between(figure.orderLeast, (months - figure.orderFrom) / figure.orderPerWord, figure.orderMost);
 }
 
+/** Numbers a child of the age may be expected to count out; null without an age. Never shown as a norm. */
+export function countOutPriorMean(months: number | null): number | null {
+  const order = orderPriorMean(months);
+  return order === null ? null : order - figure.countOutBehind;
+}
+
 /** Where to begin asking: a little below what is expected, from 1 to 5. */
 export function firstQuestion(priorMean: number | null): number {
   return Math.round(between(1, (priorMean ?? 4) - figure.startBelow, 5));

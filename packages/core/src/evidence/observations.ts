@@ -1,17 +1,19 @@
+import { readChoice } from '../choosing/readChoice.js';
+import type { FetchTry } from '../estimates/knowerLevels.js';
+import type { ThresholdTry } from '../estimates/threshold.js';
+import type { TrackingTry } from '../estimates/trackingLimit.js';
+import { gaveAll } from '../giving/readGiving.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
+import { ruledOf } from '../rulings/rulings.js';
+import { readSharing } from '../sharing/readSharing.js';
+import { principles, type Principle, type TaskEntry } from '../shelf/task.js';
+import { tasks } from '../shelf/tasks.js';
 import { readKept } from '../total/readKept.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import { dayOf, type Trace, type Word } from '../trace/trace.js';
 import { tryWeight, type TryWeight } from '../weight/tryWeight.js';
-import type { FetchTry } from '../estimates/knowerLevels.js';
-import type { ThresholdTry } from '../estimates/threshold.js';
-import type { TrackingTry } from '../estimates/trackingLimit.js';
-
-/** A principle that either holds in a try or does not. */
-export const principles = ['last-word', 'conservation', 'order-irrelevance'] as const;
-export type Principle = (typeof principles)[number];
 
 export interface OrderObservation {
   readonly words: readonly Word[];
@@ -26,6 +28,7 @@ export interface Observations {
   readonly order: OrderObservation | null;
   readonly tracking: TrackingTry | null;
   readonly fetch: FetchTry | null;
+  readonly countOut: ThresholdTry | null;
   readonly principles: Readonly<
     Record<Principle, { readonly success: boolean; readonly weight: number } | null>
   >;
@@ -46,29 +49,95 @@ function observe(trace: Trace): Observations {
   const weight = tryWeight(trace);
   const day = dayOf(trace);
   const reading = readTry(trace);
-  const principle = (shown: boolean | null | undefined) => {
-    if (shown === null || shown === undefined) return null;
-    const counts = shown ? weight.success : weight.miss;
-    return counts > 0 ? { success: shown, weight: counts } : null;
-  };
-  const moved = readKept(trace)?.shown;
+  const task = tasks.find((one) => one.id === trace.task);
+  const looksAt = task?.looksAt;
+  const shown = new Map(shownIn(trace, reading, looksAt));
   return {
-    order: orderIn(trace, reading, weight),
+    order: orderIn(trace, reading, weight, task),
     tracking: trackingIn(trace, reading, weight, day),
-    fetch: fetchIn(trace, weight, day),
-    principles: {
-      'last-word': principle(reading.total?.shown),
-      conservation: trace.task === 'still-n' ? principle(moved) : null,
-      'order-irrelevance': trace.task === 'other-end' ? principle(moved) : null,
-    },
+    fetch: looksAt === 'fetch' ? fetchIn(trace, weight, day) : null,
+    countOut: looksAt === 'count-out' ? countOutIn(trace, weight, day) : null,
+    principles: Object.fromEntries(
+      principles.map((principle) => [principle, weighed(shown.get(principle) ?? null, trace, weight)]),
+    ) as Observations['principles'],
   };
 }
 
-function orderIn(trace: Trace, { order }: TryReading, weight: TryWeight): OrderObservation | null {
+/** A right choice out of few may be luck. */
+function weighed(
+  shown: boolean | null,
+  { choices }: Trace,
+  weight: TryWeight,
+): { readonly success: boolean; readonly weight: number } | null {
+  if (shown === null) return null;
+  const byLuck = choices === undefined ? 0 : 1 / choices;
+  const counts = shown ? weight.success * (1 - byLuck) : weight.miss;
+  return counts > 0 ? { success: shown, weight: counts } : null;
+}
+
+/** Which principles a try shows, or shows not to hold; null where it says nothing. */
+function shownIn(
+  trace: Trace,
+  reading: TryReading,
+  looksAt: TaskEntry['looksAt'] | undefined,
+): readonly (readonly [Principle, boolean | null])[] {
+  const lastWord = ruledOf(trace, 'how-many') ?? reading.total?.shown ?? null;
+  const ownRuling = ruledOf(trace, 'task');
+  const own = principles.find((principle) => principle === looksAt);
+  return [
+    ['last-word', lastWord],
+    ...(own && own !== 'last-word' ? [[own, ownRuling ?? shownByTask(own, trace, reading)] as const] : []),
+  ];
+}
+
+function shownByTask(principle: Principle, trace: Trace, { order }: TryReading): boolean | null {
+  switch (principle) {
+    case 'last-word':
+      return null;
+    case 'conservation':
+    case 'order-irrelevance':
+      return readKept(trace)?.shown ?? null;
+    case 'order-judged':
+    case 'one-to-one-judged':
+      return readChoice(trace)?.right ?? null;
+    case 'teens':
+      if (order.slips.length > 0) return false;
+      return order.upTo >= (trace.target ?? Infinity) ? true : null;
+    case 'matching': {
+      const sharing = readSharing(trace);
+      return sharing && sharing.filled > 0 ? sharing.holds : null;
+    }
+    case 'equal-set':
+    case 'numeral-to-set':
+    case 'several-sets':
+      return gaveAll(trace);
+  }
+}
+
+/** Where a task asks for a count, a child that said nothing has tried; elsewhere words come or do not. */
+const asksForWords = (task: TaskEntry | undefined): boolean =>
+  task === undefined || task.kind === 'say' || task.kind === 'count';
+
+function orderIn(
+  trace: Trace,
+  { order }: TryReading,
+  weight: TryWeight,
+  task: TaskEntry | undefined,
+): OrderObservation | null {
   if (trace.start !== 1 || trace.direction !== 1 || weight.success + weight.miss === 0) return null;
-  if (isFetching(trace)) return null;
-  const stoppedShort = trace.ended === 'stopped-itself' && (trace.target ?? Infinity) > order.upTo;
+  if (isFetching(trace) || trace.mixedWith !== undefined) return null;
   const words = wordsOf(readPass(trace));
+  if (words.length === 0 && !asksForWords(task)) return null;
+  const stoppedShort = trace.ended === 'stopped-itself' && (trace.target ?? Infinity) > order.upTo;
+  const ruled = ruledOf(trace, 'order');
+  if (ruled === true) {
+    const said = Array.from({ length: order.lastNumber }, (_, i) => i + 1);
+    return { words: said, upTo: order.lastNumber, brokeOff: stoppedShort, weight };
+  }
+  // Ruled against without a slip to point to, it may have given way at the last word.
+  if (ruled === false && order.slips.length === 0) {
+    return { words, upTo: Math.max(0, order.upTo - 1), brokeOff: true, weight };
+  }
   return { words, upTo: order.upTo, brokeOff: order.slips.length > 0 || stoppedShort, weight };
 }
 
@@ -83,7 +152,9 @@ function trackingIn(
   const missed = pairing.slips.filter((slip) => slip.kind === 'missed').length;
   // Things a child that stopped of itself never came to are one place where it lost track, not many.
   const unreached = trace.ended === 'stopped-itself' && missed > 1 ? missed - 1 : 0;
-  const slips = pairing.slips.length - unreached;
+  const ruled = ruledOf(trace, 'one-to-one');
+  const read = pairing.slips.length - unreached;
+  const slips = ruled === null ? read : ruled ? 0 : Math.max(1, read);
   const counts = slips === 0 ? weight.success : weight.miss;
   return counts > 0
     ? { n: Math.max(1, size - unreached), slips, success: slips === 0, weight: counts, day }
@@ -91,13 +162,30 @@ function trackingIn(
 }
 
 function fetchIn(trace: Trace, weight: TryWeight, day: string): FetchTry | null {
-  const given = settledEvents(trace.events).findLast((event) => event.kind === 'given');
+  const last = lastGiven(trace);
   const { target, set } = trace;
-  if (!isFetching(trace) || given?.kind !== 'given' || target === undefined || set.pile === undefined)
-    return null;
-  if (given.value === 0 || given.value > set.pile || target < 1 || target > set.pile) return null;
-  const counts = given.value === target ? weight.success : weight.miss;
-  return counts > 0 ? { asked: target, given: given.value, weight: counts, pile: set.pile, day } : null;
+  if (!isFetching(trace) || last === null || target === undefined || set.pile === undefined) return null;
+  const ruled = ruledOf(trace, 'task');
+  // Ruled against, nobody knows what was given instead.
+  if (ruled === false && last === target) return null;
+  const given = ruled ? target : last;
+  if (given === 0 || given > set.pile || target < 1 || target > set.pile) return null;
+  const counts = given === target ? weight.success : weight.miss;
+  return counts > 0 ? { asked: target, given, weight: counts, pile: set.pile, day } : null;
+}
+
+function countOutIn(trace: Trace, weight: TryWeight, day: string): ThresholdTry | null {
+  const given = lastGiven(trace);
+  const { target } = trace;
+  if (given === null || given === 0 || target === undefined) return null;
+  const success = ruledOf(trace, 'task') ?? given === target;
+  const counts = success ? weight.success : weight.miss;
+  return counts > 0 ? { n: target, success, weight: counts, day } : null;
+}
+
+function lastGiven(trace: Trace): number | null {
+  const given = settledEvents(trace.events).findLast((event) => event.kind === 'given');
+  return given?.kind === 'given' ? given.value : null;
 }
 
 /**

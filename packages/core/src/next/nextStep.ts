@@ -1,6 +1,6 @@
 import { outcomesFor, type Skill } from '../evidence/outcomes.js';
 import { readTry } from '../reading/readTry.js';
-import { counters } from '../shelf/counters.js';
+import { otherCounter } from '../shelf/counters.js';
 import { describeSet, largestSize, taskOf, type TaskId } from '../shelf/tasks.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';
@@ -115,7 +115,7 @@ function stepUp(latest: readonly Trace[]): NextStep {
   const skill: Skill = task.arrangement === 'movable' ? 'one-to-one-aside' : 'one-to-one-row';
   const size = trace.set.size;
   const atSize = outcomesFor(skill, latest).filter((outcome) => outcome.n === size && outcome.holds);
-  const things = otherThings(trace.set.things);
+  const things = otherCounter(trace.set.things);
   const evidence = atSize.map((outcome) => outcome.traceId);
   if (new Set(atSize.map((outcome) => outcome.things)).size < 2) {
     const why = `Counted ${describeSet(trace.set, trace.target)} without a slip: see whether ${size} holds with other things.`;
@@ -123,11 +123,6 @@ function stepUp(latest: readonly Trace[]): NextStep {
   }
   const why = `Counted ${size} without a slip with two kinds of things: one more.`;
   return step(task.id, Math.min(size + 1, largestSize), things, why, evidence);
-}
-
-function otherThings(things: string): string {
-  const at = counters.findIndex((counter) => counter.id === things);
-  return counters[(at + 1) % counters.length]!.id;
 }
 
 function step(task: TaskId, size: number, things: string, why: string, tries: readonly TraceId[]): NextStep {

@@ -10,7 +10,7 @@ export type ReadableTrace = Pick<Trace, 'set' | 'start' | 'direction' | 'events'
 /** Everything one try shows. `at` of a slip is the `seq` of its event. */
 export interface TryReading {
   readonly order: { readonly upTo: number; readonly lastNumber: number; readonly slips: readonly WordSlip[] };
-  /** Null where there was nothing to pair: no things lay there, or the child was to fetch them. */
+  /** Null where nothing was paired: no things lay there, none was counted, or the child was to fetch them. */
   readonly pairing: { readonly holds: boolean; readonly slips: readonly PairingSlip[] } | null;
   /** Null where nobody asked how many. */
   readonly total: TotalReading | null;
@@ -23,7 +23,7 @@ export function readTry(trace: ReadableTrace): TryReading {
   const { read, brokenOff } = readPasses(trace);
   const spoken = read.filter((event) => event.kind === 'count' || event.kind === 'say');
   const words = readWords(wordsOf(read), trace.start, trace.direction);
-  const nothingPaired = trace.set.arrangement === 'none' || isFetching(trace);
+  const nothingPaired = read.length === 0 || trace.set.arrangement === 'none' || isFetching(trace);
   const pairing = nothingPaired ? null : readPairing(trace.set.size, read);
   const lastNumber = spoken.findLast((event) => typeof event.word === 'number')?.word;
   return {

@@ -1,29 +1,54 @@
 import type { PairingSlip, PairingSlipKind } from '../pairing/readPairing.js';
 import { amountOf } from '../shelf/counters.js';
 import type { TotalReading } from '../total/readTotal.js';
+import { readChoice } from '../choosing/readChoice.js';
+import { readGiving } from '../giving/readGiving.js';
+import { standingRulings } from '../rulings/rulings.js';
+import { readSharing } from '../sharing/readSharing.js';
 import { readKept } from '../total/readKept.js';
-import { isFetching } from '../trace/isFetching.js';
 import { settledEvents } from '../trace/settled.js';
-import type { Trace, Word } from '../trace/trace.js';
+import type { PuppetSlip, Ruling, Trace, Word } from '../trace/trace.js';
 import type { WordSlip } from '../words/readWords.js';
 import { readTry, type ReadableTrace, type TryReading } from './readTry.js';
 
+type ToldTrace = ReadableTrace &
+  Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs'>>;
+
 /** What one try showed, in one plain sentence. It scores principles, never the answer. */
-export function tellTry(trace: ReadableTrace & Partial<Pick<Trace, 'ended' | 'setAside'>>): string {
+export function tellTry(trace: ToldTrace): string {
   const reading = readTry(trace);
   const clauses = [
+    tellSharing(trace),
     tellPairing(reading, trace),
-    tellOrder(reading),
+    tellOrder(reading, trace),
     tellTotal(reading.total, trace),
     tellKept(trace),
-    tellGiven(trace),
+    ...tellGiven(trace),
+    tellChoice(trace),
     reading.selfCorrections > 0 ? 'began again of its own accord' : null,
+    trace.mixedWith === undefined ? null : 'mixed two languages, so its words are left out of order',
     trace.ended ? tellEnd[trace.ended] : null,
   ].filter((clause) => clause !== null);
   const sentence = clauses.join('; ');
   const told =
     sentence === '' ? 'Nothing was counted.' : `${sentence.charAt(0).toUpperCase()}${sentence.slice(1)}.`;
-  return trace.setAside === undefined ? told : `Set aside (${trace.setAside}). ${told}`;
+  const before = [
+    trace.setAside === undefined ? [] : [`Set aside (${trace.setAside}).`],
+    trace.sameAs === undefined ? [] : ['The same try was recorded at another device, which counts.'],
+  ].flat();
+  return [...before, told, ...standingRulings(trace).map(tellRuling)].join(' ');
+}
+
+const rulingOn: Record<Ruling['on'], readonly [holds: string, not: string]> = {
+  order: ['the words were in order', 'the words were not in order'],
+  'one-to-one': ['one-to-one held', 'one-to-one did not hold'],
+  'how-many': ['the last word was the answer', 'the last word was not the answer'],
+  task: ['it went as asked', 'it did not go as asked'],
+};
+
+/** What an adult ruled afterwards, and why. */
+export function tellRuling({ on, holds, reason }: Ruling): string {
+  return `Put right: ${rulingOn[on][holds ? 0 : 1]} (${reason}).`;
 }
 
 const tellEnd: Record<Trace['ended'], string | null> = {
@@ -55,9 +80,9 @@ function pairingPhrase(kind: PairingSlipKind, slips: readonly PairingSlip[]): st
   return pairingPhrases[kind](slips.filter((slip) => slip.kind === kind).length);
 }
 
-function tellOrder({ order }: TryReading): string | null {
+function tellOrder({ order }: TryReading, { start, direction }: ReadableTrace): string | null {
   if (order.slips.length > 0) return `in the words ${list(order.slips.map(tellWordSlip))}`;
-  return order.upTo > 0 ? `the words ran in order to ${order.upTo}` : null;
+  return order.upTo === start - direction ? null : `the words ran in order to ${order.upTo}`;
 }
 
 /** One slip of the words: "skipped 6", "said “fiveteen” for 15". */
@@ -119,13 +144,57 @@ function tellKept(trace: ReadableTrace): string | null {
 }
 
 /** Asked for and given, without a word on which is right. */
-function tellGiven(trace: ReadableTrace): string | null {
-  if (!isFetching(trace)) return null;
-  const given = settledEvents(trace.events).flatMap((event) => (event.kind === 'given' ? [event.value] : []));
-  if (given.length === 0) return `asked for ${amountOf(trace.set.size, trace.set.things)}, gave none`;
-  const changed = given.length > 1 ? `, then made it ${list(given.slice(1).map(String))}` : '';
-  return `asked for ${amountOf(trace.set.size, trace.set.things)}, gave ${given[0]}${changed}`;
+function tellGiven(trace: ToldTrace): readonly string[] {
+  return readGiving(trace).map(({ things, asked, given, afresh }) => {
+    const request = trace.set.layout?.model
+      ? `to make as many as ${amountOf(asked, trace.set.layout.model)}`
+      : `asked for ${amountOf(asked, things)}`;
+    if (given.length === 0) return `${request}, gave none`;
+    const changed = given.length > 1 ? `, then made it ${list(given.slice(1).map(String))}` : '';
+    return `${request}, gave ${given[0]}${changed}${afresh > 0 ? ', all put back and begun afresh' : ''}`;
+  });
 }
+
+function tellSharing(trace: ReadableTrace): string | null {
+  const sharing = readSharing(trace);
+  if (!sharing || sharing.filled === 0) return null;
+  const inOne = sharing.slips.filter(({ kind }) => kind === 'two-in-one').length;
+  const places = trace.set.arrangement === 'frame' ? 'cell' : 'jar';
+  if (sharing.holds) return `put one to each ${places}`;
+  return list([
+    ...(inOne > 0 ? [`put ${inOne === 1 ? 'two in one' : `more than one in ${inOne}`} ${places}`] : []),
+    ...(inOne < sharing.slips.length ? [`left a ${places} empty with something over`] : []),
+  ]);
+}
+
+const chosenWords: Readonly<Record<string, string>> = {
+  right: 'it was right',
+  'not-right': 'it was not right',
+  enough: 'there were enough',
+  'too-many': 'there were too many',
+  'too-few': 'there were too few',
+  yes: 'they were there',
+  no: 'they were not there yet',
+};
+
+function tellChoice(trace: ReadableTrace): string | null {
+  const choice = readChoice(trace);
+  if (!choice) return null;
+  const said =
+    choice.chosen === null ? 'gave no answer' : `said ${chosenWords[choice.chosen] ?? choice.chosen}`;
+  const { puppet } = trace.set.layout ?? {};
+  if (puppet) return `of a puppet’s ${puppetWords[puppet.slip]}, ${said}`;
+  return `asked ${trace.set.layout ? 'whether they were enough' : 'on the way whether they were there'}, ${said}`;
+}
+
+const puppetWords: Record<PuppetSlip, string> = {
+  none: 'faultless count',
+  skipped: 'count with a number skipped',
+  repeated: 'count with a number said twice',
+  swapped: 'count with two numbers swapped',
+  missed: 'count with a thing left out',
+  'double-counted': 'count with a thing counted twice',
+};
 
 function saidNothing(reading: TryReading, trace: ReadableTrace): boolean {
   return (

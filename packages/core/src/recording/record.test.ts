@@ -76,7 +76,7 @@ describe(record, () => {
   });
 
   test('one tap can enter a whole faultless count, and one undo takes it back', () => {
-    const events = recorded({ kind: 'whole', size: 8 });
+    const events = recorded({ kind: 'whole', to: 8 });
     expect(readOf(events, 8).pairing!.holds).toBe(true);
     const undone = [...events, ...undoWhole({ events, start: 1, direction: 1 }, moment)];
     expect(settledEvents(undone)).toEqual([]);
@@ -103,7 +103,7 @@ describe(record, () => {
       { kind: 'left-one-out' },
       { kind: 'took-it-back' },
       { kind: 'started-again' },
-      { kind: 'ask-how-many' },
+      { kind: 'ask', question: 'how-many' },
       { kind: 'answer', value: 4 },
     ),
   );
@@ -143,7 +143,7 @@ describe('where nothing lies, and where things are handed over', () => {
 
   test('every word is a word without a touch, one at a time or all at once', () => {
     expect(spoken(next, next).map((event) => event.kind)).toEqual(['say', 'say']);
-    const whole = spoken({ kind: 'whole', size: 4 });
+    const whole = spoken({ kind: 'whole', to: 4 });
     expect(settledEvents(whole).map((event) => 'word' in event && event.word)).toEqual([1, 2, 3, 4]);
     expect(undoWhole({ events: whole, start: 1, direction: 1 }, moment)).toHaveLength(4);
   });
@@ -155,7 +155,7 @@ describe('where nothing lies, and where things are handed over', () => {
 
   test('a request and what was given stand as they were, made otherwise or taken back', () => {
     const events = recorded(
-      { kind: 'ask-give' },
+      { kind: 'ask', question: 'give' },
       { kind: 'given', value: 6 },
       { kind: 'given', value: 4 },
       { kind: 'undo' },

@@ -1,6 +1,14 @@
 import { splitPasses, wordsOf, type PassEvent } from '../trace/passes.js';
 import { settledEvents, undoneSeqs } from '../trace/settled.js';
-import { isNumberWord, type Happening, type Item, type TraceEvent, type Word } from '../trace/trace.js';
+import { outside, placeName } from '../sharing/readSharing.js';
+import {
+  isNumberWord,
+  type Happening,
+  type Item,
+  type Question,
+  type TraceEvent,
+  type Word,
+} from '../trace/trace.js';
 
 /** What an adult does while a child counts. Slips act on the last tap. */
 export type Gesture =
@@ -13,11 +21,13 @@ export type Gesture =
   | { readonly kind: 'left-one-out' }
   | { readonly kind: 'took-it-back' }
   | { readonly kind: 'started-again' }
-  | { readonly kind: 'ask-how-many' }
+  | { readonly kind: 'ask'; readonly question: Question }
   | { readonly kind: 'answer'; readonly value: number | string | null }
-  | { readonly kind: 'ask-give' }
   | { readonly kind: 'given'; readonly value: number }
-  | { readonly kind: 'whole'; readonly size: number }
+  | { readonly kind: 'put' }
+  | { readonly kind: 'two-in-one' }
+  | { readonly kind: 'left-outside' }
+  | { readonly kind: 'whole'; readonly from?: number; readonly to: number }
   | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
   | { readonly kind: 'take-out'; readonly of: number }
   | { readonly kind: 'undo' };
@@ -28,6 +38,8 @@ export interface RecordedSoFar {
   readonly direction: 1 | -1;
   /** Nothing lies there: every word is a word without a touch. */
   readonly spoken?: boolean;
+  /** How many places there are to put one thing each. */
+  readonly places?: number;
 }
 
 /** When and by whom a gesture was made: `t` in ms from the start of the try, `at` as ISO 8601. */
@@ -49,6 +61,13 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
     const tapped = lastTap(events);
     return tapped ? [amendment(tapped.seq, change(tapped))] : [];
   };
+  /** Moves the last thing put: to where the one before it went, or outside. */
+  const amendLastPut = (to: (before: string | undefined) => string | null): readonly TraceEvent[] => {
+    const puts = settledEvents(events).filter((event) => event.kind === 'put');
+    const last = puts.at(-1);
+    const where = last && to(puts.at(-2)?.place);
+    return last && where ? [amendment(last.seq, { kind: 'put', place: where })] : [];
+  };
   const amendment = (of: number, happening: Happening, reason?: string): TraceEvent => ({
     ...place,
     kind: 'amend',
@@ -65,7 +84,7 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
     case 'thing':
       return [{ ...place, kind: 'count', word: nextWord(soFar), item: gesture.item }];
     case 'whole':
-      return Array.from({ length: gesture.size }, (_, i) => ({
+      return Array.from({ length: gesture.to - (gesture.from ?? 1) + 1 }, (_, i) => ({
         seq: place.seq + i,
         t: place.t,
         kind: word,
@@ -92,13 +111,17 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
     case 'took-it-back':
       return lastTap(events) ? [{ ...place, kind: 'take-back' }] : [];
     case 'started-again':
-      return currentPass(events).length > 0 ? [{ ...place, kind: 'restart' }] : [];
-    case 'ask-how-many':
-      return [{ ...place, kind: 'ask', question: 'how-many' }];
-    case 'ask-give':
-      return [{ ...place, kind: 'ask', question: 'give' }];
+      return currentPass(events).length > 0 || hasGiven(events) ? [{ ...place, kind: 'restart' }] : [];
+    case 'ask':
+      return [{ ...place, kind: 'ask', question: gesture.question }];
     case 'given':
       return [{ ...place, kind: 'given', value: gesture.value }];
+    case 'put':
+      return [{ ...place, kind: 'put', place: nextPlace(soFar) }];
+    case 'two-in-one':
+      return amendLastPut((before) => before ?? null);
+    case 'left-outside':
+      return amendLastPut(() => outside);
     case 'answer':
       return [{ ...place, kind: 'answer', value: gesture.value }];
     case 'amend':
@@ -158,4 +181,26 @@ function wordOf(event: PassEvent): Word | undefined {
 
 function namedItem(event: PassEvent): { item?: Item } {
   return 'item' in event && typeof event.item === 'number' ? { item: event.item } : {};
+}
+
+/** The first place with nothing in it; outside, where all are filled. */
+function nextPlace({ events, places = 0 }: RecordedSoFar): string {
+  const filled = new Set(
+    settledEvents(events).flatMap((event) => (event.kind === 'put' ? [event.place] : [])),
+  );
+  const free = Array.from({ length: places }, (_, i) => placeName(i)).find((place) => !filled.has(place));
+  return free ?? outside;
+}
+
+/** Something was handed over since the last request. */
+function hasGiven(events: readonly TraceEvent[]): boolean {
+  const settled = settledEvents(events);
+  return settled
+    .slice(
+      Math.max(
+        0,
+        settled.findLastIndex((event) => event.kind === 'ask'),
+      ),
+    )
+    .some((event) => event.kind === 'given');
 }

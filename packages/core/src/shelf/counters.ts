@@ -38,9 +38,14 @@ export const counters: readonly Counter[] = [
   },
 ];
 
+/** Whatever was counted in play: on no tray. */
+const anything: Counter = { id: 'anything', one: 'thing', many: 'things', small: false };
+
+export const isCounter = (id: string): boolean => [...counters, anything].some((one) => one.id === id);
+
 /** @throws RangeError for a kind that is not on the shelf */
 export function counterOf(id: string): Counter {
-  const counter = counters.find((one) => one.id === id);
+  const counter = [...counters, anything].find((one) => one.id === id);
   if (!counter) throw new RangeError(`counterOf: no counter is called “${id}”`);
   return counter;
 }
@@ -50,4 +55,10 @@ export function amountOf(size: number, things: string): string {
   const { one, many } = counterOf(things);
   if (size === 0) return `no ${many}`;
   return size === 1 ? `1 ${one}` : `${size} ${many}`;
+}
+
+/** The next kind on the shelf: other things tell more than the same ones. */
+export function otherCounter(things: string): string {
+  const at = counters.findIndex((counter) => counter.id === things);
+  return counters[(at + 1) % counters.length]!.id;
 }

@@ -1,11 +1,22 @@
-import type { Arrangement, TraySet } from '../trace/trace.js';
-import { amountOf } from './counters.js';
+import type { Arrangement, Layout, TraySet } from '../trace/trace.js';
+import { amountOf, counterOf } from './counters.js';
+import { spareThings } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
+import { countingOutTasks } from './tasks/countingOut.js';
+import { judgedTasks } from './tasks/judged.js';
+import { sharedTasks } from './tasks/shared.js';
 import { oneToOneTasks } from './tasks/oneToOne.js';
 import { stableOrderTasks } from './tasks/stableOrder.js';
 
-const shelf = [...stableOrderTasks, ...oneToOneTasks, ...cardinalityTasks] as const;
+const shelf = [
+  ...stableOrderTasks,
+  ...oneToOneTasks,
+  ...sharedTasks,
+  ...judgedTasks,
+  ...cardinalityTasks,
+  ...countingOutTasks,
+] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
 export type Task = TaskEntry & { readonly id: TaskId };
@@ -27,22 +38,40 @@ export function taskOf(id: string): Task {
 }
 
 /** The largest number the task can be put with. */
-export function largestOf({ kind, pile }: Task): number {
+export function largestOf({ kind, pile, makes, start, ladder }: TaskEntry): number {
+  if (makes !== undefined || start !== undefined) return ladder.at(-1)!;
   if (kind === 'say') return largestSaid;
-  return kind === 'give' && pile !== undefined ? Math.min(10, pile) : largestSize;
+  return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : largestSize;
 }
 
+/** The smallest number the task can be put with. */
+export function smallestOf({ makes, start, ladder, looksAt }: TaskEntry): number {
+  return makes !== undefined || start !== undefined || looksAt === 'count-out' ? ladder[0]! : smallestSize;
+}
+
+/** The number n, or the nearest that the task can be put with. */
+export function sizeFor(task: TaskEntry, n: number): number {
+  return Math.min(largestOf(task), Math.max(smallestOf(task), n));
+}
+
+/** Whether things lie before the child; not for words alone. */
+export const laysThings = ({ arrangement }: Pick<TaskEntry, 'arrangement'>): boolean =>
+  arrangement !== 'none';
+
 /** What is laid for the task and the number: nothing for words alone, where the number is the target. */
-export function setOf(task: Task, n: number, things: string): TraySet {
+export function setOf(task: TaskEntry, n: number, things: string, layout?: Layout): TraySet {
+  const pile = task.makes === 'cells' ? n + spareThings : task.pile;
   return {
-    size: task.kind === 'say' ? 0 : n,
+    size: laysThings(task) ? n : 0,
     things,
     arrangement: task.arrangement,
-    ...(task.pile !== undefined && { pile: task.pile }),
+    ...(pile !== undefined && { pile }),
+    ...(layout && { layout }),
   };
 }
 
-const placed: Record<Arrangement, string> = {
+/** Where the things of a set lie, after their amount. */
+export const placedWords: Record<Arrangement, string> = {
   movable: 'to move aside',
   row: 'in a row',
   frame: 'in a frame',
@@ -56,10 +85,19 @@ const placed: Record<Arrangement, string> = {
 
 /** "8 corks in a row", "4 corks from 15", "the numbers to 12". */
 export function describeSet(
-  set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile'>,
+  set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile' | 'layout'>,
   target = set.size,
 ): string {
+  const { layout } = set;
   if (set.arrangement === 'none') return `the numbers to ${target}`;
+  if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(bowl.n, bowl.things)).join(', ');
+  if (layout?.model) return `as many ${counterOf(set.things).many} as ${amountOf(set.size, layout.model)}`;
+  if (layout?.places !== undefined) {
+    const things = amountOf(set.pile ?? set.size, set.things);
+    return set.arrangement === 'frame'
+      ? `${things} for ${layout.places} cells`
+      : `${things} for ${layout.places} jars`;
+  }
   if (set.pile !== undefined) return `${amountOf(set.size, set.things)} from ${set.pile}`;
-  return `${amountOf(set.size, set.things)} ${placed[set.arrangement]}`;
+  return `${amountOf(set.size, set.things)} ${placedWords[set.arrangement]}`;
 }

@@ -1,12 +1,16 @@
 import { observationsOf } from '../evidence/observations.js';
+import { gaveAll } from '../giving/readGiving.js';
 import { readTry } from '../reading/readTry.js';
 import { counters } from '../shelf/counters.js';
-import { largestOf, setOf, tasks, type Task } from '../shelf/tasks.js';
+import { layoutFor } from '../shelf/layout.js';
+import { principles } from '../shelf/task.js';
+import { setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
 import { pick, seededUuid, type Random } from './random.js';
-import { simulateTry, type PutToChild } from './simulateTry.js';
+import { putOf } from './putOf.js';
+import { simulateTry } from './simulateTry.js';
 
 export interface SimulatedMonths {
   readonly childId: ChildId;
@@ -20,6 +24,17 @@ export interface SimulatedMonths {
   /** Weeks from one sitting to the next, on average. */
   readonly weeksBetween: number;
 }
+
+/** What adults take most, more than once in the list; the rest of the shelf now and then. */
+const takenMost: readonly Task['id'][] = [
+  'say-far',
+  'count-row',
+  'count-aside',
+  'count-scatter',
+  'how-many',
+  'give-n',
+];
+const usualTasks = [...tasks, ...[1, 2, 3].flatMap(() => takenMost.map(taskOf))];
 
 const DAY_MS = 86_400_000;
 const TRY_MS = 75_000;
@@ -53,13 +68,14 @@ function simulateSitting(
   const sittingId = seededUuid(random) as SittingId;
   const recordedBy = pick(random, plan.adults);
   const things = pick(random, counters).id;
-  const task = pick(random, tasks);
+  const task = pick(random, usualTasks);
   const wentWell = earlier.findLast((trace) => trace.task === task.id && wentWithoutSlip(trace));
-  const largest = largestOf(task);
-  let n = Math.min(largest, Math.max(task.ladder[0]!, (numberOf(wentWell) ?? task.ladder[1]!) - 1));
+  let n = sizeFor(task, Math.max(task.ladder[0]!, (numberOf(wentWell) ?? task.ladder[1]!) - 1));
   return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {
     const asksHowMany = task.thenSay !== undefined || random() < 0.25;
-    const { events, ended } = simulateTry(ability, putOf(task, n, asksHowMany), random);
+    const way = pickWay(task, i);
+    const set = setOf(task, n, things, layoutFor(task, n, things, Math.floor(random() * 1e6), way));
+    const { events, ended } = simulateTry(ability, putOf(task, set, n, asksHowMany), random);
     const trace: Trace = {
       id: seededUuid(random) as TraceId,
       childId: plan.childId,
@@ -68,44 +84,34 @@ function simulateSitting(
       startedAt: new Date(startsAt + i * TRY_MS).toISOString().replace('Z', '+00:00'),
       task: task.id,
       language: plan.language,
-      set: setOf(task, n, things),
-      start: 1,
+      set,
+      start: task.start ?? 1,
       direction: 1,
       target: n,
+      ...(task.choosing && { choices: task.choosing.options.length }),
       help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',
       firstTime: earlier.every((one) => one.task !== task.id) && i === 0,
       ended: random() < 0.96 ? ended : 'interrupted',
       events,
     };
-    n = Math.min(largest, Math.max(1, wentWithoutSlip(trace) ? n + 1 : n - 1));
+    n = sizeFor(task, wentWithoutSlip(trace) ? n + 1 : n - 1);
     return trace;
   });
 }
 
 const numberOf = (trace: Trace | undefined): number | undefined => trace && (trace.target ?? trace.set.size);
 
-function putOf(task: Task, n: number, asksHowMany: boolean): PutToChild {
-  switch (task.kind) {
-    case 'say':
-      return { kind: 'say', target: n };
-    case 'give':
-      return { kind: 'give', asked: n, pile: task.pile! };
-    case 'count':
-      return {
-        kind: 'count',
-        size: n,
-        arrangement: task.arrangement,
-        asksHowMany,
-        asksAgain: task.again !== undefined,
-      };
-  }
-}
-
 /** Whether the try went as it was put, as an adult would say on the spot. */
 function wentWithoutSlip(trace: Trace): boolean {
   const { pairing, order } = readTry(trace);
-  const { fetch } = observationsOf(trace);
-  if (fetch) return fetch.given === fetch.asked;
+  const { looksAt, kind } = taskOf(trace.task);
+  if (kind === 'give') return gaveAll(trace) === true;
+  const principle = principles.find((one) => one === looksAt);
+  const shown = principle && observationsOf(trace).principles[principle]?.success;
+  if (shown !== undefined) return shown;
   return pairing ? pairing.holds : order.slips.length === 0 && order.upTo >= trace.target!;
 }
+
+/** Each way by turns. */
+const pickWay = ({ ways }: Task, turn: number): string | undefined => ways && ways[turn % ways.length]!.id;

@@ -16,14 +16,34 @@ const times = 400;
 /** Many tries of one child at the same thing. */
 function play(ability: HiddenAbility, put: PutToChild, seed = 5): Trace[] {
   const random = seededRandom(seed);
-  const set =
-    put.kind === 'say'
-      ? ({ size: 0, things: 'cork', arrangement: 'none' } as const)
-      : put.kind === 'give'
-        ? ({ size: put.asked, things: 'cork', arrangement: 'movable', pile: put.pile } as const)
-        : ({ size: put.size, things: 'cork', arrangement: put.arrangement } as const);
-  const target = put.kind === 'say' ? put.target : put.kind === 'give' ? put.asked : put.size;
-  return Array.from({ length: times }, () => traceOf({ set, target, ...simulateTry(ability, put, random) }));
+  const { task, target, set } = laidFor(put);
+  return Array.from({ length: times }, () =>
+    traceOf({ task, set, target, ...simulateTry(ability, put, random) }),
+  );
+}
+
+function laidFor(put: PutToChild): Pick<Trace, 'task' | 'set'> & { readonly target: number } {
+  const things = 'cork';
+  switch (put.kind) {
+    case 'say':
+      return { task: 'say-far', target: put.target, set: { size: 0, things, arrangement: 'none' } };
+    case 'give': {
+      const [asked] = put.asked as [number];
+      return {
+        task: 'give-n',
+        target: asked,
+        set: { size: asked, things, arrangement: 'movable', pile: put.pile },
+      };
+    }
+    case 'count':
+      return {
+        task: 'count-row',
+        target: put.size,
+        set: { size: put.size, things, arrangement: put.arrangement },
+      };
+    default:
+      throw new Error(`${put.kind} has a test of its own`);
+  }
 }
 
 const share = (traces: readonly Trace[], holds: (trace: Trace) => boolean): number =>
@@ -72,7 +92,7 @@ describe('a simulated child', () => {
     const child = { ...usualChild, fetches: 3 };
     const right = (asked: number) =>
       share(
-        play(child, { kind: 'give', asked, pile: 15 }),
+        play(child, { kind: 'give', asked: [asked], pile: 15 }),
         (trace) => observationsOf(trace).fetch!.given === asked,
       );
     expect(right(3)).toBeGreaterThan(0.9);

@@ -31,3 +31,10 @@ export function seededUuid(random: Random): string {
   }).join('');
   return [8, 12, 16, 20, 32].map((end, i, ends) => hex.slice(ends[i - 1] ?? 0, end)).join('-');
 }
+
+/** A seed from a text, an id for example: FNV-1a, 32 bits. */
+export function seedFrom(text: string): number {
+  let hash = 0x811c9dc5;
+  for (let i = 0; i < text.length; i++) hash = Math.imul(hash ^ text.charCodeAt(i), 0x01000193) >>> 0;
+  return hash;
+}

@@ -1,11 +1,12 @@
 import type { Arrangement, Ended, Happening, TraceEvent, Word } from '../trace/trace.js';
+import { placeName } from '../sharing/readSharing.js';
 import type { HiddenAbility } from './child.js';
 import { chance, pick, type Random } from './random.js';
-import { WordsInProgress } from './words.js';
+import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What is put to the child. */
 export type PutToChild =
-  | { readonly kind: 'say'; readonly target: number }
+  | { readonly kind: 'say'; readonly target: number; readonly start?: number }
   | {
       readonly kind: 'count';
       readonly size: number;
@@ -14,7 +15,26 @@ export type PutToChild =
       /** Asks once more after spreading them out, or from the other end. */
       readonly asksAgain?: boolean;
     }
-  | { readonly kind: 'give'; readonly asked: number; readonly pile: number };
+  | { readonly kind: 'give'; readonly asked: readonly number[]; readonly pile: number }
+  /** Asked before it counts, and once more after the things were moved. */
+  | { readonly kind: 'answer'; readonly size: number; readonly arrangement: Arrangement }
+  | {
+      readonly kind: 'share';
+      readonly places: number;
+      readonly things: number;
+      /** Counts what was put, once it is put. */
+      readonly counts: boolean;
+      /** What is right to say of it; null where nobody asks. */
+      readonly right: string | null;
+    }
+  | {
+      readonly kind: 'choose';
+      readonly right: string;
+      readonly other: string;
+      /** What has to be noticed: words to n, or touches of n things. */
+      readonly of: 'words' | 'touches';
+      readonly n: number;
+    };
 
 export interface SimulatedTry {
   readonly events: readonly TraceEvent[];
@@ -39,12 +59,23 @@ export function simulateTry(ability: HiddenAbility, put: PutToChild, random: Ran
   const progress = new TryInProgress(ability, random);
   switch (put.kind) {
     case 'say':
-      return progress.sayTo(put.target);
+      return progress.sayTo(put.target, put.start ?? 1);
     case 'count':
       return progress.count(put);
     case 'give':
       return progress.give(put.asked, put.pile);
+    case 'answer':
+      return progress.answer(put);
+    case 'share':
+      return progress.share(put);
+    case 'choose':
+      return progress.choose(put);
   }
+}
+
+interface Laid {
+  readonly size: number;
+  readonly arrangement: Arrangement;
 }
 
 class TryInProgress {
@@ -58,9 +89,10 @@ class TryInProgress {
     this.random = random;
   }
 
-  sayTo(target: number): SimulatedTry {
+  sayTo(target: number, start: number): SimulatedTry {
     const words = new WordsInProgress(this.ability, target, this.random);
-    for (let i = 0; i < target; i++) {
+    for (let i = 1; i < start; i++) words.next();
+    for (let i = start; i <= target; i++) {
       if (words.stopsHere()) return this.end('stopped-itself');
       const word = words.next();
       this.add({ kind: 'say', word });
@@ -74,20 +106,57 @@ class TryInProgress {
     if (!put.asksHowMany) return this.end('finished');
     this.add({ kind: 'ask', question: 'how-many' });
     const answer = this.answerHowMany(put, lastWord);
-    if (put.asksAgain) {
-      this.add({ kind: 'ask', question: 'how-many' });
-      if (chance(this.random, this.ability.keeps)) this.add({ kind: 'answer', value: answer });
-      else this.add({ kind: 'answer', value: this.countAll(put) });
+    if (put.asksAgain) this.askOnceMore(put, answer);
+    return this.end('finished');
+  }
+
+  private askOnceMore(put: Laid, before: Word): void {
+    this.add({ kind: 'ask', question: 'how-many' });
+    const keeps = chance(this.random, this.ability.keeps);
+    this.add({ kind: 'answer', value: keeps ? before : this.countAll(put) });
+  }
+
+  /** A child that knows n fetches n; asked for more than it knows, it hands over some it does not avoid. */
+  give(requests: readonly number[], pile: number): SimulatedTry {
+    const known = Math.floor(this.ability.fetches);
+    for (const asked of requests) {
+      this.add({ kind: 'ask', question: 'give' });
+      const isKnown = known >= 5 ? true : asked <= known;
+      this.add({ kind: 'given', value: isKnown ? this.fetchKnown(asked, pile) : this.grab(known, pile) });
     }
     return this.end('finished');
   }
 
-  /** A child that knows n fetches n; asked for more than it knows, it hands over some it does not avoid. */
-  give(asked: number, pile: number): SimulatedTry {
-    this.add({ kind: 'ask', question: 'give' });
-    const known = Math.floor(this.ability.fetches);
-    const isKnown = known >= 5 ? true : asked <= known;
-    this.add({ kind: 'given', value: isKnown ? this.fetchKnown(asked, pile) : this.grab(known, pile) });
+  answer(put: Extract<PutToChild, { kind: 'answer' }>): SimulatedTry {
+    this.add({ kind: 'ask', question: 'how-many' });
+    const first = this.countAll(put);
+    this.add({ kind: 'answer', value: first });
+    this.askOnceMore(put, first);
+    return this.end('finished');
+  }
+
+  share(put: Extract<PutToChild, { kind: 'share' }>): SimulatedTry {
+    const { places, things } = put;
+    let place = 0;
+    for (let thing = 0; thing < things && place < places; thing++) {
+      const doubles = place > 0 && chance(this.random, this.ability.slipPerThing);
+      this.add({ kind: 'put', place: placeName(doubles ? place - 1 : place) });
+      if (!doubles) place++;
+    }
+    if (put.counts) this.countAll({ size: places, arrangement: 'frame' });
+    if (put.right !== null) {
+      this.add({ kind: 'ask', question: 'which' });
+      this.add({ kind: 'answer', value: chance(this.random, 0.85) ? put.right : 'enough' });
+    }
+    return this.end('finished');
+  }
+
+  /** What it notices it says; what it does not it calls right, as children do. */
+  choose({ right, other, of, n }: Extract<PutToChild, { kind: 'choose' }>): SimulatedTry {
+    const notices = of === 'words' ? chanceOfWords(this.ability, n) : (1 - this.ability.slipPerThing) ** n;
+    this.add({ kind: 'ask', question: 'which' });
+    const isSeen = right === 'right' || chance(this.random, notices);
+    this.add({ kind: 'answer', value: isSeen && !chance(this.random, this.ability.lapse) ? right : other });
     return this.end('finished');
   }
 
@@ -107,7 +176,7 @@ class TryInProgress {
     return 1 + weights.findIndex((weight) => (left -= weight) < 0);
   }
 
-  private countAll({ size, arrangement }: Extract<PutToChild, { kind: 'count' }>): Word {
+  private countAll({ size, arrangement }: Laid): Word {
     const words = new WordsInProgress(this.ability, size, this.random);
     let last: Word = 0;
     for (let thing = 0; thing < size; thing++) {

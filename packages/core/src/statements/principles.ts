@@ -1,5 +1,6 @@
 import { proportion } from '../estimates/proportion.js';
-import { observationsOf, type Principle } from '../evidence/observations.js';
+import { observationsOf } from '../evidence/observations.js';
+import type { Principle } from '../shelf/task.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { earliestDay, groundsOf } from './grounds.js';
 import type { FetchStatement, PrincipleStatement } from './statement.js';

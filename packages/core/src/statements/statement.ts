@@ -1,5 +1,5 @@
 import type { Level, LevelDistribution } from '../estimates/knowerLevels.js';
-import type { Principle } from '../evidence/observations.js';
+import type { Principle } from '../shelf/task.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Arrangement, Word } from '../trace/trace.js';
 import type { Weakness } from './weaknesses.js';
@@ -44,6 +44,14 @@ export interface FetchStatement extends Grounds {
   readonly triedTo: number;
 }
 
+/** Of a skill that gives way at a number. */
+export interface CountOutStatement extends Grounds {
+  readonly skill: 'count-out';
+  readonly steadyTo: number;
+  readonly reachingFor: number | null;
+  readonly triedTo: number;
+}
+
 export interface PrincipleStatement extends Grounds {
   readonly skill: Principle;
   readonly shown: boolean;
@@ -55,7 +63,8 @@ export interface PrincipleStatement extends Grounds {
   readonly cardinalityBy: 'fetching' | 'keeping' | null;
 }
 
-export type Statement = OrderStatement | TrackingStatement | FetchStatement | PrincipleStatement;
+export type Statement =
+  OrderStatement | TrackingStatement | FetchStatement | CountOutStatement | PrincipleStatement;
 
 export interface StatementOptions {
   /** YYYY-MM-DD, where known: says only where to expect a child before the first try. */

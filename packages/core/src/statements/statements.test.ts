@@ -5,7 +5,7 @@ import { seededRandom } from '../simulate/random.js';
 import { counted, traceOf } from '../testing/traces.js';
 import type { ChildId, StaffId, TraceId } from '../trace/ids.js';
 import { dayOf, type Happening, type Trace } from '../trace/trace.js';
-import type { Principle } from '../evidence/observations.js';
+import type { Principle } from '../shelf/task.js';
 import type { PrincipleStatement, Statement } from './statement.js';
 import { statementsFor } from './statementsFor.js';
 
@@ -202,6 +202,7 @@ function amountOf(statement: Statement): number {
     case 'order':
       return statement.conventionalTo;
     case 'one-to-one':
+    case 'count-out':
       return statement.steadyTo;
     case 'fetch':
       return statement.level === 'CP' ? 5 : Number(statement.level ?? 0);

@@ -1,7 +1,8 @@
 import { groupBy } from '../groupBy.js';
-import { principles } from '../evidence/observations.js';
+import { principles } from '../shelf/task.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { arrangements, dayOf, type Trace } from '../trace/trace.js';
+import { countOutStatement } from './countOut.js';
 import { fetchStatement } from './fetch.js';
 import { orderStatement } from './order.js';
 import { principleStatement, withCardinality } from './principles.js';
@@ -33,6 +34,13 @@ export function statementsFor(
     ),
   );
   const fetch = fetchStatement(upToDate, date);
+  const countOut = countOutStatement(upToDate, date, months);
   const held = principles.flatMap((principle) => principleStatement(principle, upToDate, date));
-  return [...order, ...tracking, ...fetch, ...held.map((one) => withCardinality(one, fetch, held))];
+  return [
+    ...order,
+    ...tracking,
+    ...fetch,
+    ...countOut,
+    ...held.map((one) => withCardinality(one, fetch, held)),
+  ];
 }

@@ -56,6 +56,10 @@ export const questions = [
 ] as const;
 export type Question = (typeof questions)[number];
 
+/** Needs for which a task is done otherwise; the principle it looks at stays the same. */
+export const needs = ['vision', 'hearing', 'movement', 'speech', 'language', 'attention'] as const;
+export type Need = (typeof needs)[number];
+
 export const cues = ['colour', 'printed-number'] as const;
 export type Cue = (typeof cues)[number];
 
@@ -69,8 +73,60 @@ export interface TraySet {
   readonly cue?: Cue;
   /** For "give me n": how many there were to take from. */
   readonly pile?: number;
-  /** Seed and parameters of a generated layout. */
-  readonly layout?: object;
+  /** Seed and parameters of what was generated for the try. */
+  readonly layout?: Layout;
+}
+
+/** What a made-up count got otherwise than it should; none where it was faultless. */
+export const puppetSlips = ['none', 'skipped', 'repeated', 'swapped', 'missed', 'double-counted'] as const;
+export type PuppetSlip = (typeof puppetSlips)[number];
+
+/** A count that a puppet made for the child to judge: one word to each touch. */
+export interface PuppetCount {
+  readonly words: readonly number[];
+  /** The thing touched with each word; empty where only the words were played. */
+  readonly touches: readonly Item[];
+  readonly slip: PuppetSlip;
+}
+
+/** One bowl of a recipe: so many of a kind. */
+export interface Bowl {
+  readonly things: string;
+  readonly n: number;
+}
+
+/** What was generated for a try, so that it can be laid and played again. */
+export interface Layout {
+  /** Of the places drawn by lot. */
+  readonly seed?: number;
+  /** Eighths of a turn clockwise, to match the real table. */
+  readonly turn?: number;
+  /** The beginning of a ring was marked. */
+  readonly marked?: boolean;
+  /** Which of the task's ways it was put in. */
+  readonly way?: string;
+  readonly puppet?: PuppetCount;
+  /** Places to put one thing each: cells of a frame, jars. */
+  readonly places?: number;
+  readonly bowls?: readonly Bowl[];
+  /** ms from the beginning of the playing to each drop into the tin. */
+  readonly drops?: readonly number[];
+  /** The things of the set to be matched, where they differ from those put. */
+  readonly model?: string;
+}
+
+/** What a reading may be overruled about. */
+export const ruledOn = ['order', 'one-to-one', 'how-many', 'task'] as const;
+export type RuledOn = (typeof ruledOn)[number];
+
+/** An adult's word against what was read. The last on a matter stands; `holds` null takes it back. */
+export interface Ruling {
+  readonly on: RuledOn;
+  readonly holds: boolean | null;
+  readonly reason: string;
+  readonly by: string;
+  /** ISO 8601 with offset. */
+  readonly at: string;
 }
 
 /** What happened, without its place and time in the try. */
@@ -88,7 +144,14 @@ export type Happening =
 
 /** What the adult does to the record itself. */
 export type Correction =
-  | { readonly kind: 'undo'; readonly of: number }
+  | {
+      readonly kind: 'undo';
+      readonly of: number;
+      /** Afterwards, by another adult perhaps: who, when and why. */
+      readonly by?: string;
+      readonly at?: string;
+      readonly reason?: string;
+    }
   | {
       readonly kind: 'amend';
       readonly of: number;
@@ -137,6 +200,14 @@ export interface Trace {
   readonly whole?: true;
   /** Reason; a try set aside stays on record and counts for nothing. */
   readonly setAside?: string;
+  /** For which of the child's needs it was done otherwise. */
+  readonly access?: readonly Need[];
+  /** The other language of a count that mixed two: its words are then left out of order. */
+  readonly mixedWith?: string;
+  /** Readings that were overruled, oldest first. */
+  readonly rulings?: readonly Ruling[];
+  /** The same try, recorded at another device too: that record counts, this one for nothing. */
+  readonly sameAs?: TraceId;
   readonly events: readonly TraceEvent[];
 }
 

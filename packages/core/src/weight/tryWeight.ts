@@ -43,12 +43,15 @@ export type WeighedTrace = Pick<
   | 'seen'
   | 'shownMs'
   | 'setAside'
+  | 'sameAs'
   | 'events'
 >;
 
 /** How much a success and a miss in this try may count towards an estimate. */
 export function tryWeight(trace: WeighedTrace): TryWeight {
-  if (trace.setAside !== undefined || trace.answeredBy === 'others' || cameToNothing(trace)) return NOTHING;
+  const countsElsewhere = trace.sameAs !== undefined;
+  if (trace.setAside !== undefined || countsElsewhere) return NOTHING;
+  if (trace.answeredBy === 'others' || cameToNothing(trace)) return NOTHING;
   const seen = trace.seen === 'in-passing' ? SEEN_IN_PASSING : 1;
   const success =
     SUCCESS_WITH_HELP[trace.help] *

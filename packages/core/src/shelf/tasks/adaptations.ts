@@ -1,4 +1,4 @@
-import type { Need } from '../task.js';
+import type { Need } from '../../trace/trace.js';
 
 /** How a count of things is done otherwise; a task says only what differs from it. */
 export const countingAdaptations: Readonly<Record<Need, string>> = {

@@ -1,0 +1,31 @@
+import { LanguageList } from '@dotting/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { For, Present, type AtWork } from '../devices/present.js';
+import { LanguagesService } from './languages.service.js';
+
+@ApiTags('languages')
+@Controller('api/languages')
+export class LanguagesController {
+  constructor(private readonly languages: LanguagesService) {}
+
+  @Get()
+  @ApiOkResponse({ type: LanguageList, isArray: true })
+  all(@Present() at: AtWork): Promise<LanguageList[]> {
+    return this.languages.of(at);
+  }
+
+  @For('lead', 'practitioner')
+  @Put(':tag')
+  @HttpCode(204)
+  put(@Present() at: AtWork, @Param('tag') tag: string, @Body() body: LanguageList): Promise<void> {
+    return this.languages.put(at, tag, body);
+  }
+
+  @For('lead', 'practitioner')
+  @Delete(':tag')
+  @HttpCode(204)
+  remove(@Present() at: AtWork, @Param('tag') tag: string): Promise<void> {
+    return this.languages.remove(at, tag);
+  }
+}

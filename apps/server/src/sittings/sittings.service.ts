@@ -1,0 +1,45 @@
+import type { PutClosing, SittingClosingView } from '@dotting/contract';
+import type { ChildId, SittingId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import type { AtDevice } from '../devices/present.js';
+import { clash, notFound } from '../http/refusals.js';
+import { checkRecorder } from '../tries/tries.service.js';
+import { Closing } from './closing.entity.js';
+
+@Injectable()
+export class SittingsService {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /** Stores how a sitting was closed; the same again, or an older one, changes nothing. */
+  async close(at: Pick<AtDevice, 'siteId'>, id: SittingId, put: PutClosing): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      await checkRecorder(manager, at, put);
+      if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
+      const kept = await manager.findOne(Closing, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (kept && (kept.childId !== put.childId || kept.recordedBy !== put.recordedBy))
+        throw clash('This sitting is closed already, for another child or by another adult.');
+      if (kept && kept.revision >= put.revision) return;
+      const { childId, recordedBy, closedAt, revision, changed, open, note } = put;
+      await manager.save(Closing, { id, childId, recordedBy, closedAt, revision, changed, open, note });
+    });
+  }
+
+  /** How the child's sittings were closed, newest first; the caller has seen to it that it is of the site. */
+  async closingsOf(childId: ChildId): Promise<SittingClosingView[]> {
+    const rows = await this.dataSource.manager.find(Closing, {
+      where: { childId },
+      relations: { recorder: true },
+      order: { closedAt: 'DESC' },
+    });
+    return rows.map(({ id, recorder, closedAt, changed, open, note }) => ({
+      id,
+      recorder: recorder?.firstName ?? '',
+      closedAt,
+      changed,
+      open,
+      note,
+    }));
+  }
+}

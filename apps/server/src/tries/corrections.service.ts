@@ -1,0 +1,64 @@
+import type { NewAmendment, NewRuling, ToldTry } from '@dotting/contract';
+import { settledEvents, type TraceEvent, type TraceId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource, type EntityManager } from 'typeorm';
+import type { AtWork } from '../devices/present.js';
+import { clash, impossible, notFound } from '../http/refusals.js';
+import { newEvents } from './admission.js';
+import { RulingRow } from './ruling.entity.js';
+import { eventOf, eventRowOf } from './traces.js';
+import { TriesService } from './tries.service.js';
+import { Try } from './try.entity.js';
+import { TryEvent } from './tryEvent.entity.js';
+
+/** What is put right about a try afterwards. Nothing recorded is changed: events and rulings are added. */
+@Injectable()
+export class CorrectionsService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly tries: TriesService,
+  ) {}
+
+  /** Puts another event in an event's place, or takes it out. */
+  async amend(at: AtWork, id: TraceId, { of, event, reason }: NewAmendment): Promise<ToldTry> {
+    await this.dataSource.transaction(async (manager) => {
+      const trial = await endedTry(manager, at, id);
+      const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
+      const events = stored.map(eventOf);
+      const original = settledEvents(events).find((one) => one.seq === of);
+      if (!original) throw impossible('of', `is ${of}, and there is no such event to put right`);
+      const place = { seq: events.length, t: events.at(-1)!.t };
+      const by = { by: at.adult.id, at: new Date().toISOString(), reason };
+      const correction = event
+        ? { ...place, kind: 'amend' as const, of, event: { ...event, seq: of, t: original.t }, ...by }
+        : { ...place, kind: 'undo' as const, of, ...by };
+      const put = { events: [correction], set: { size: trial.setSize } };
+      await manager.insert(
+        TryEvent,
+        newEvents(put, events as TraceEvent[]).map((one) => eventRowOf(id, one)),
+      );
+    });
+    return this.tries.find(at, id);
+  }
+
+  /** Overrules what was read on a matter, or takes that back. */
+  async rule(at: AtWork, id: TraceId, { on, holds, reason }: NewRuling): Promise<ToldTry> {
+    await this.dataSource.transaction(async (manager) => {
+      await endedTry(manager, at, id);
+      const ruling = { tryId: id, on, holds, reason, ruledBy: at.adult.id, at: new Date().toISOString() };
+      await manager.insert(RulingRow, ruling);
+    });
+    return this.tries.find(at, id);
+  }
+}
+
+/** A try of the site that has ended, held until the transaction is over. */
+async function endedTry(manager: EntityManager, at: AtWork, id: TraceId): Promise<Try> {
+  const found = await manager.findOne(Try, {
+    where: { id, child: { siteId: at.siteId } },
+    lock: { mode: 'pessimistic_write' },
+  });
+  if (!found) throw notFound('try');
+  if (found.ended === null) throw clash('This try is still going on. Put it right where it is recorded.');
+  return found;
+}

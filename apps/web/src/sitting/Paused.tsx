@@ -1,0 +1,37 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
+import { palette } from '../app/theme.js';
+import type { SittingStore } from './sittingStore.js';
+
+/** A sitting that waits: all is kept, and the pause is not the child's time. */
+export function Paused({ store }: { readonly store: SittingStore }) {
+  const { child } = store.read();
+  return (
+    <Box
+      component="main"
+      sx={{ flex: 1, display: 'grid', placeContent: 'center', gap: 2, bgcolor: palette.gate, p: 3 }}
+    >
+      <Typography variant="h1">{child.firstName} has a rest</Typography>
+      <Typography color="textSecondary" sx={{ maxWidth: 460 }}>
+        Everything is kept on this device. Come back when you like, from here or from Today; the pause is not
+        counted as the child’s time.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 1.5 }}>
+        <Button
+          variant="contained"
+          color="primary"
+          autoFocus
+          sx={{ minHeight: 72, minWidth: 180 }}
+          onClick={() => store.dispatch({ kind: 'resume' })}
+        >
+          Go on
+        </Button>
+        <Button component={Link} to="/" sx={{ minHeight: 72 }}>
+          To Today
+        </Button>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,112 @@
+import type { ClosingLine } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState, useSyncExternalStore } from 'react';
+import { Unsent } from '../../app/Unsent.js';
+import type { Closing } from '../sitting.js';
+import type { SittingStore } from '../sittingStore.js';
+
+interface ClosingPageProps {
+  readonly store: SittingStore;
+  readonly onClosed: () => void;
+}
+
+const longestLine = 400;
+const longestNote = 1000;
+
+/** What this sitting changed, in words that the adult may put otherwise, and what is still open. */
+export function ClosingPage({ store, onClosed }: ClosingPageProps) {
+  const { child, closing, tries } = useSyncExternalStore(store.subscribe, store.read);
+  const failure = useSyncExternalStore(store.subscribe, store.readFailure);
+  const [isClosing, setClosing] = useState(false);
+  if (!closing) return null;
+  const change = (changed: Partial<Closing>): void =>
+    store.dispatch({ kind: 'closing', closing: { ...closing, ...changed } });
+  const setLine = (at: number, words: string): void =>
+    change({ changed: closing.changed.map((line, i) => (i === at ? { ...line, words } : line)) });
+  const keep = async (): Promise<void> => {
+    setClosing(true);
+    if (await store.close()) onClosed();
+    else setClosing(false);
+  };
+  return (
+    <Box component="main" sx={{ flex: 1, minHeight: 0, overflow: 'auto', px: 4, py: 3 }}>
+      <Box sx={{ maxWidth: 860, mx: 'auto', display: 'grid', gap: 2.5 }}>
+        <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
+          <Typography variant="h1">{child.firstName}, just now</Typography>
+          <Unsent />
+        </Box>
+        <Typography color="textSecondary">
+          {tries.length === 1 ? 'One try is' : `${tries.length} tries are`} on record, whatever stands here.
+        </Typography>
+        <Box component="section" aria-label="What this sitting changed" sx={{ display: 'grid', gap: 1.25 }}>
+          <Typography variant="h2">What this sitting changed</Typography>
+          {closing.changed.length === 0 && (
+            <Typography>Nothing yet that may be said: it stays open, as it stands there.</Typography>
+          )}
+          {closing.changed.map((line, i) => (
+            <Line key={line.told} line={line} onWords={(words) => setLine(i, words)} />
+          ))}
+        </Box>
+        {closing.open.length > 0 && (
+          <Box component="section" aria-label="Still open">
+            <Typography variant="h2">Still open</Typography>
+            <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+              {closing.open.map((one) => (
+                <li key={one}>{one}</li>
+              ))}
+            </Box>
+          </Box>
+        )}
+        <TextField
+          label="Anything else worth keeping"
+          multiline
+          minRows={2}
+          value={closing.note}
+          onChange={(event) => change({ note: event.target.value.slice(0, longestNote) })}
+        />
+        {failure && (
+          <Typography role="alert">
+            This device could not keep it ({failure.message}). Leave the page open and try once more.
+          </Typography>
+        )}
+        <Box sx={{ display: 'flex', gap: 1.5 }}>
+          <Button
+            variant="contained"
+            color="primary"
+            disabled={isClosing}
+            onClick={() => void keep()}
+            sx={{ minHeight: 56, minWidth: 200 }}
+          >
+            Keep and close
+          </Button>
+          <Button sx={{ minHeight: 56 }} onClick={() => store.dispatch({ kind: 'leave-closing' })}>
+            Back to the tray
+          </Button>
+        </Box>
+      </Box>
+    </Box>
+  );
+}
+
+function Line({ line, onWords }: { readonly line: ClosingLine; readonly onWords: (words: string) => void }) {
+  const isOwn = line.words !== line.told;
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
+      <TextField
+        value={line.words}
+        multiline
+        onChange={(event) => onWords(event.target.value.slice(0, longestLine))}
+        slotProps={{ htmlInput: { 'aria-label': line.told } }}
+        {...(isOwn && {
+          helperText: line.words.trim() === '' ? 'This line will be left out.' : 'In your words.',
+        })}
+      />
+      <Button onClick={() => onWords(isOwn ? line.told : '')} sx={{ flexShrink: 0 }}>
+        {isOwn ? 'As it was' : 'Leave out'}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,178 @@
+import { readGiving, readSharing, settledEvents, type Happening } from '@dotting/core';
+import { after, lastTryOf, phaseOf, play, startedAt } from './testing.js';
+import type { Action } from './sitting.js';
+
+const gesture = (one: Extract<Action, { kind: 'gesture' }>['gesture']): Action => ({
+  kind: 'gesture',
+  gesture: one,
+});
+const next = gesture({ kind: 'next' });
+const put = gesture({ kind: 'put' });
+const answer = (value: number | string | null): Action => gesture({ kind: 'answer', value });
+const given = (value: number): Action => gesture({ kind: 'given', value });
+const lay = (task: Extract<Action, { kind: 'lay' }>['plan']['task'], size: number, way?: string): Action => ({
+  kind: 'lay',
+  plan: { task: task!, size },
+  ...(way && { way }),
+});
+const end: Action = { kind: 'end', ended: 'finished' };
+const happened = (actions: readonly Action[]): readonly string[] =>
+  settledEvents(lastTryOf(play(actions)).events).map((event: Happening) =>
+    event.kind === 'ask'
+      ? `ask ${event.question}`
+      : 'value' in event
+        ? `${event.kind} ${event.value}`
+        : event.kind,
+  );
+
+describe('each kind of task, as it is taken down', () => {
+  test('answer: the question goes before the count or the answer, and once more after the things were moved', () => {
+    expect(happened([lay('still-n', 4), next, next, answer(4), answer(4)])).toEqual([
+      'ask how-many',
+      'count',
+      'count',
+      'answer 4',
+      'ask how-many',
+      'answer 4',
+    ]);
+    expect(phaseOf(play([lay('still-n', 4), answer(4)]))).toBe('counting');
+    expect(phaseOf(play([lay('still-n', 4), answer(4), answer(5)]))).toBe('read');
+  });
+
+  test('choose: one tap asks and answers, out of so many choices', () => {
+    const sitting = play([lay('say-spot', 6), answer('not-right')]);
+    expect(phaseOf(sitting)).toBe('read');
+    expect(lastTryOf(sitting).head.choices).toBe(2);
+    expect(lastTryOf(sitting).head.set.layout?.puppet?.words.length).toBeGreaterThan(3);
+    expect(happened([lay('say-spot', 6), answer('right')])).toEqual(['ask which', 'answer right']);
+  });
+
+  test('share: a tap puts the next in its place; two in one is moved to the place before', () => {
+    const sitting = play([lay('count-cells', 3), put, put, gesture({ kind: 'two-in-one' }), put]);
+    const { head, events } = lastTryOf(sitting);
+    expect(settledEvents(events).map((event) => event.kind === 'put' && event.place)).toEqual([
+      '1',
+      '1',
+      '2',
+    ]);
+    expect(readSharing({ set: head.set, events })!.slips[0]!.kind).toBe('two-in-one');
+  });
+
+  test('share with a question: the choice ends it', () => {
+    const sitting = play([lay('match-lids', 3), put, put, put, answer('enough')]);
+    expect(phaseOf(sitting)).toBe('read');
+    expect(happened([lay('match-lids', 3), put, answer('too-few')])).toEqual([
+      'put',
+      'ask which',
+      'answer too-few',
+    ]);
+  });
+
+  test('give: the request goes before what is given, once; a question on the way ends nothing', () => {
+    const sitting = play([lay('fill-to', 12), given(7), answer('no'), given(12)]);
+    expect(phaseOf(sitting)).toBe('counting');
+    expect(happened([lay('fill-to', 12), given(7), answer('no'), given(12)])).toEqual([
+      'ask give',
+      'given 7',
+      'ask which',
+      'answer no',
+      'given 12',
+    ]);
+  });
+
+  test('a recipe: each bowl has its own request', () => {
+    const bowl = gesture({ kind: 'ask', question: 'give' });
+    const sitting = play([lay('recipe', 3), given(2), bowl, given(3), bowl, given(1), bowl, given(1), end]);
+    const { head, events } = lastTryOf(sitting);
+    expect(readGiving({ ...head, events }).map((request) => request.given)).toEqual([[2], [3], [1], [1]]);
+    expect(new Set(head.set.layout!.bowls!.map((one) => one.things)).size).toBe(4);
+  });
+
+  test('the teens begin at eleven, and their two ways come by turns', () => {
+    const all = gesture({ kind: 'whole', from: 11, to: 15 });
+    const sitting = play([lay('say-teens-two-ways', 15), all]);
+    expect(lastTryOf(sitting).head).toMatchObject({
+      start: 11,
+      target: 15,
+      set: { layout: { way: 'usual' } },
+    });
+    const then = play([{ kind: 'next-try' }, lay('say-teens-two-ways', 15), all], sitting);
+    expect(lastTryOf(then).head.set.layout!.way).toBe('ten-and-some');
+    expect(play([lay('say-teens-two-ways', 15, 'ten-and-some')]).plan.layout!.way).toBe('ten-and-some');
+  });
+
+  test('the drops are the same each time they are played, and come with the task', () => {
+    const even = play([lay('count-heard', 4, 'even')]).plan.layout!.drops!;
+    expect(even).toEqual([0, 1000, 2000, 3000]);
+    const uneven = play([lay('count-heard', 4, 'uneven')]).plan.layout!.drops!;
+    expect(new Set(uneven.slice(1).map((ms, i) => ms - uneven[i]!)).size).toBeGreaterThan(1);
+    // Nothing blinks more than three times a second, should the drops be shown as light.
+    for (const [i, ms] of uneven.slice(1).entries()) expect(ms - uneven[i]!).toBeGreaterThan(334);
+  });
+
+  test('a ring can be turned to match the table, and its beginning marked', () => {
+    const sitting = play([lay('count-ring', 6, 'marked'), { kind: 'turn' }, { kind: 'turn' }, next]);
+    expect(lastTryOf(sitting).head.set.layout).toMatchObject({ turn: 2, marked: true });
+    expect(play([{ kind: 'turn' }], sitting)).toBe(sitting);
+  });
+});
+
+describe('the plan of a sitting', () => {
+  test('the first tap begins it, and what the child needs goes with every try', () => {
+    const sitting = play([{ kind: 'access', access: ['vision'] }, next]);
+    expect(sitting.stage).toBe('sitting');
+    expect(lastTryOf(sitting).head.access).toEqual(['vision']);
+    expect(lastTryOf(play([{ kind: 'access', access: [] }], sitting)).head.access).toBeUndefined();
+  });
+
+  test('the other question comes when the first has had its time', () => {
+    // A minute is the time that the other question keeps: the first has had its own after one try.
+    const whole: Action = { kind: 'whole-plan', whole: { minutes: 1, other: 'how-many' } };
+    const sitting = play([whole, ...Array.from({ length: 4 }, () => next), end]);
+    expect(sitting.plan).toMatchObject({ task: 'how-many', things: 'cork' });
+    expect(sitting.plan.why).toMatch(/one other question/);
+  });
+
+  test('a pause is not the child’s time', () => {
+    const paused = play([next, end, { kind: 'pause' }]);
+    const resumed = after(paused, { kind: 'resume' }, startedAt(600_000));
+    expect(resumed.pausedAt).toBeNull();
+    expect(resumed.pausedMs).toBeGreaterThan(500_000);
+    expect(play([{ kind: 'pause' }], paused).pausedAt).toBe(paused.pausedAt);
+  });
+});
+
+describe('the closing page', () => {
+  const counted = play([...Array.from({ length: 4 }, () => next), end]);
+
+  test('says what changed, and keeps the adult’s words when it is left and opened again', () => {
+    const closing = play([{ kind: 'open-closing' }], counted);
+    expect(closing.stage).toBe('closing');
+    const [line] = closing.closing!.changed;
+    expect(line!.told).toMatch(/^Wren says the numbers in order to 4/);
+    const changed = closing.closing!.changed.map((one, i) =>
+      i === 0 ? { ...one, words: 'Counts to 4!' } : one,
+    );
+    const again = play(
+      [
+        { kind: 'closing', closing: { ...closing.closing!, changed, note: 'a cold' } },
+        { kind: 'leave-closing' },
+        { kind: 'open-closing' },
+      ],
+      closing,
+    );
+    expect(again.closing!.changed[0]!.words).toBe('Counts to 4!');
+    expect(again.closing!.note).toBe('a cold');
+  });
+
+  test('a try still going on is ended as interrupted, and brings nothing', () => {
+    const closing = play([next, { kind: 'open-closing' }]);
+    expect(lastTryOf(closing).head.ended).toBe('interrupted');
+  });
+
+  test('a count that mixed two languages is left out of order', () => {
+    const mixed = play([{ kind: 'mixed-with', language: 'en' }, { kind: 'open-closing' }], counted);
+    expect(lastTryOf(mixed).head.mixedWith).toBe('en');
+    expect(mixed.closing!.changed.some((line) => /in order/.test(line.told))).toBe(false);
+  });
+});

@@ -1,0 +1,94 @@
+import { describeSet, wordFor, type NumberWords, type PuppetCount, type TraySet } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useEffect, useEffectEvent } from 'react';
+import { palette } from '../../app/theme.js';
+import { mirrorSize, placesOf } from '../mirrorLayout.js';
+import { Things, trayFrame } from '../Things.js';
+import { useSteps } from '../useSteps.js';
+import { Otter } from './Otter.js';
+import { canSpeak, speak } from './speak.js';
+
+interface PuppetStageProps {
+  readonly set: TraySet;
+  readonly puppet: PuppetCount;
+  readonly words: NumberWords;
+  /** Changes when a key asks for it to be played. */
+  readonly asked: number;
+}
+
+const stepMs = 1_100;
+const resting = { x: 110, y: 430 } as const;
+
+/** A puppet counts, with a slip or without; the child may watch. Played as often as asked for. */
+export function PuppetStage({ set, puppet, words, asked }: PuppetStageProps) {
+  const steps = useSteps(
+    puppet.words.map((_, i) => 600 + i * stepMs),
+    (i) => speak(wordFor(words, puppet.words[i]!), words.tag),
+  );
+  const playAsked = useEffectEvent(steps.play);
+  useEffect(() => {
+    if (asked > 0) playAsked();
+  }, [asked]);
+  const places = placesOf({ ...set, size: set.size });
+  const now = steps.done - 1;
+  const touched = steps.isPlaying || steps.done > 0 ? places[puppet.touches[now] ?? -1] : undefined;
+  const word = now >= 0 ? puppet.words[now] : undefined;
+  return (
+    <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
+      <svg
+        role="img"
+        aria-label={puppet.touches.length > 0 ? `Otter counts ${describeSet(set)}` : 'Otter says the numbers'}
+        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
+        width="100%"
+        style={{ flex: 1, minHeight: 0 }}
+      >
+        <Things set={set} />
+        <Otter
+          at={places.length > 0 ? resting : { x: mirrorSize.width / 2, y: 300 }}
+          large={places.length === 0}
+        />
+        {touched && (
+          <g
+            data-touched={puppet.touches[now]}
+            style={{
+              transform: `translate(${touched.x}px, ${touched.y + touched.radius + 12}px)`,
+              transition: 'transform 300ms',
+            }}
+          >
+            <ellipse rx={17} ry={13} cy={10} fill="#6f5237" />
+            <path
+              d="M-10 2L-12 -6M0 -2V-10M10 2L12 -6"
+              stroke="#6f5237"
+              strokeWidth={7}
+              strokeLinecap="round"
+            />
+          </g>
+        )}
+        {word !== undefined && (
+          <text
+            x={mirrorSize.width / 2}
+            y={120}
+            textAnchor="middle"
+            fontSize={44}
+            fill={palette.ink}
+            direction={words.rightToLeft ? 'rtl' : 'ltr'}
+          >
+            {wordFor(words, word)}
+          </text>
+        )}
+      </svg>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, pb: 1.5 }}>
+        <Button sx={{ minHeight: 56, minWidth: 170 }} onClick={steps.play} data-played={steps.done}>
+          {steps.isPlaying ? 'Otter counts …' : steps.done > 0 ? 'Once more' : 'Let Otter count'}
+        </Button>
+        <Typography variant="body2" color="textSecondary">
+          {canSpeak(words.tag)
+            ? 'This device says the words.'
+            : 'Say each word as it stands there: this device has no voice for it.'}
+        </Typography>
+      </Box>
+    </Box>
+  );
+}

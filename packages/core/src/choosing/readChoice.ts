@@ -1,0 +1,34 @@
+import { settledEvents } from '../trace/settled.js';
+import type { Trace, TraySet, Word } from '../trace/trace.js';
+
+export interface ChoiceReading {
+  /** Null where the child chose nothing. */
+  readonly chosen: Word | null;
+  /** Null where nothing was chosen, or where neither choice is right or wrong. */
+  readonly right: boolean | null;
+}
+
+/** What is right to choose, by what was generated for the try; null where nothing was. */
+export function rightChoice({ layout, size, arrangement }: TraySet): string | null {
+  if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
+  if (layout?.places === undefined || arrangement === 'frame') return null;
+  if (size === layout.places) return 'enough';
+  return size > layout.places ? 'too-many' : 'too-few';
+}
+
+/**
+ * Reads the last answer to "which?".
+ * @returns null where that was not asked
+ */
+export function readChoice({ set, events }: Pick<Trace, 'set' | 'events'>): ChoiceReading | null {
+  const settled = settledEvents(events);
+  const asked = settled.findLastIndex((event) => event.kind === 'ask' && event.question === 'which');
+  if (asked < 0) return null;
+  const answer = settled.slice(asked).findLast((event) => event.kind === 'answer');
+  const chosen =
+    answer?.kind === 'answer' && answer.value !== null && answer.value !== 'did-not-know'
+      ? answer.value
+      : null;
+  const right = rightChoice(set);
+  return { chosen, right: chosen === null || right === null ? null : chosen === right };
+}

@@ -1,0 +1,85 @@
+import { puppetCount } from '../puppet/puppetCount.js';
+import { pick, seededRandom, type Random } from '../simulate/random.js';
+import type { Bowl, Layout } from '../trace/trace.js';
+import { counters, otherCounter } from './counters.js';
+import type { TaskEntry } from './task.js';
+
+/** Things beyond the places of a frame, which are to stay outside. */
+export const spareThings = 2;
+const bowlsOfRecipe = 4;
+const mostInBowl = 5;
+/** ms between drops into the tin: at an even pace, and the shortest and longest of an uneven one. */
+const evenGap = 1_000;
+const unevenGaps = [550, 1_900] as const;
+
+/**
+ * What is generated for a try of a task at a number: the same for the same seed. A layout that
+ * needs nothing is absent.
+ *
+ * @param seed by which the lots are drawn
+ * @param way the id of one of the task's ways
+ */
+export function layoutFor(
+  task: TaskEntry,
+  n: number,
+  things: string,
+  seed: number,
+  way?: string,
+): Layout | undefined {
+  const random = seededRandom(seed * 911 + n);
+  const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
+  const layout: Layout = {
+    ...((isPlaced || task.makes) && { seed }),
+    ...(way !== undefined && { way }),
+    ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
+    ...madeFor(task, n, things, seed, way, random),
+  };
+  return Object.keys(layout).length > 0 ? layout : undefined;
+}
+
+function madeFor(
+  { makes }: TaskEntry,
+  n: number,
+  things: string,
+  seed: number,
+  way: string | undefined,
+  random: Random,
+): Layout {
+  if (makes === undefined) return {};
+  switch (makes) {
+    case 'words':
+    case 'touches':
+      return { puppet: puppetCount(makes, n, seed) };
+    case 'drops':
+      return { drops: dropsFor(n, way !== 'uneven', random) };
+    case 'cells':
+      return { places: n };
+    case 'jars':
+      return { places: Math.max(1, n + pick(random, [-1, 0, 1])) };
+    case 'bowls':
+      return { bowls: bowlsFor(n, things, random) };
+    case 'model':
+      return { model: otherCounter(things) };
+  }
+}
+
+/** When each drop falls, in ms from the beginning of the playing. */
+export function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
+  let at = 0;
+  return Array.from({ length: n }, (_, i) => {
+    const [shortest, longest] = unevenGaps;
+    if (i > 0) at += isEven ? evenGap : Math.round(shortest + random() * (longest - shortest));
+    return at;
+  });
+}
+
+/** Four bowls of different kinds, the numbers drawn by lot, the largest of them n. */
+function bowlsFor(n: number, things: string, random: Random): readonly Bowl[] {
+  const largest = Math.min(n, mostInBowl);
+  const first = counters.findIndex((counter) => counter.id === things);
+  const full = Math.floor(random() * bowlsOfRecipe);
+  return Array.from({ length: bowlsOfRecipe }, (_, i) => ({
+    things: counters[(first + i) % counters.length]!.id,
+    n: i === full ? largest : 1 + Math.floor(random() * largest),
+  }));
+}

@@ -1,0 +1,63 @@
+import { counted, traceOf } from '../testing/traces.js';
+import type { TraceId } from '../trace/ids.js';
+import type { Happening, Trace } from '../trace/trace.js';
+import { sittingChanges } from './sittingChanges.js';
+
+const clean = (n: number): Happening[] => counted(...Array.from({ length: n }, (_, i) => i + 1));
+let made = 0;
+const count = (n: number, day: string, things: string, happenings = clean(n)): Trace =>
+  traceOf({
+    id: `try-${made++}` as TraceId,
+    startedAt: `${day}T09:30:00.000+00:00`,
+    set: { size: n, things, arrangement: 'row' },
+    happenings,
+  });
+const tell = (earlier: readonly Trace[], sitting: readonly Trace[]) =>
+  sittingChanges(earlier, sitting, '2026-03-09', 'Wren', { birthDate: '2022-03-01' });
+
+describe(sittingChanges, () => {
+  test('a first sitting says what it brought, with a “so it seems”, and what is to be seen yet', () => {
+    const { changed, open } = tell(
+      [],
+      [8, 7, 8, 6, 8].map((n) => count(n, '2026-03-09', 'cork')),
+    );
+    expect(changed.join(' ')).toMatch(/Wren says the numbers in order to 8.*, so it seems\./);
+    expect(open.join(' ')).toMatch(/still to be seen .*on another day/);
+  });
+
+  test('what was said before and is said still is no change', () => {
+    const earlier = [8, 8, 8, 8].map((n, i) => count(n, `2026-03-0${i + 2}`, i % 2 === 0 ? 'cork' : 'shell'));
+    const order = tell(earlier, [count(8, '2026-03-09', 'cork')]).changed.filter((one) =>
+      /in order/.test(one),
+    );
+    expect(order).toEqual([]);
+  });
+
+  test('more than before is said with what was said before', () => {
+    const earlier = [5, 5, 5].map((n, i) => count(n, `2026-03-0${i + 2}`, i % 2 === 0 ? 'cork' : 'shell'));
+    const { changed } = tell(
+      earlier,
+      [8, 8, 8].map((n) => count(n, '2026-03-09', 'lid')),
+    );
+    expect(changed.find((one) => /in order to 8/.test(one))).toMatch(
+      /Before: says the numbers in order to 5/,
+    );
+  });
+
+  test('where nothing may be said, nothing is, and it stays open', () => {
+    const slipped = [
+      { kind: 'count', word: 1 },
+      { kind: 'touch' },
+      { kind: 'count', word: 4 },
+    ] as Happening[];
+    const { changed, open } = tell([], [count(3, '2026-03-09', 'cork', slipped)]);
+    expect(changed.filter((one) => /without losing track/.test(one))).toEqual([]);
+    expect(open).toContain('Not clear yet how many in a row are counted without losing track.');
+  });
+
+  test('no text of it says a word that judges', () => {
+    const { changed, open } = tell([count(3, '2026-03-02', 'cork')], [count(9, '2026-03-09', 'cork')]);
+    for (const text of [...changed, ...open])
+      expect(text).not.toMatch(/fail|behind|delay|normal|rank|poor|weak/i);
+  });
+});
