@@ -91,6 +91,19 @@ export class App {
     }));
   }
 
+  /** How the child's latest sitting was closed, as it is in the database. */
+  async latestClosing(
+    firstName: string,
+  ): Promise<{ changed: { told: string; words: string }[]; note: string }> {
+    const [rows] = await this.database.query<RowDataPacket[]>(
+      `SELECT changed, note FROM closing JOIN child ON child.id = closing.child_id
+       WHERE child.first_name = ? ORDER BY closed_at DESC LIMIT 1`,
+      [firstName],
+    );
+    const { changed, note } = rows[0] ?? { changed: '[]', note: '' };
+    return { changed: typeof changed === 'string' ? JSON.parse(changed) : changed, note };
+  }
+
   async countTries(firstName: string): Promise<number> {
     const [rows] = await this.database.query<RowDataPacket[]>(
       'SELECT COUNT(*) AS n FROM try JOIN child ON child.id = try.child_id WHERE child.first_name = ?',

@@ -1,4 +1,15 @@
-import { expect, expectAllSent, lay, openChild, press, sitDown, tap, test } from './sitting.js';
+import {
+  begin,
+  endHere,
+  expect,
+  expectAllSent,
+  lay,
+  openChild,
+  press,
+  sitDown,
+  tap,
+  test,
+} from './sitting.js';
 
 test('from signing in to the child’s page: eight corks, one counted twice, the last word as answer', async ({
   app,
@@ -17,7 +28,7 @@ test('from signing in to the child’s page: eight corks, one counted twice, the
   const told =
     'Of 8 corks, counted one twice; the words ran in order to 9; asked how many, gave the last word, 9: the last-word rule.';
   await expect(page.getByText(told)).toBeVisible();
-  await press(page, 'End here');
+  await endHere(page);
 
   await expect(page.getByRole('heading', { name: 'Wren', exact: true })).toBeVisible();
   await expect(page.getByText(told)).toBeVisible();
@@ -63,6 +74,7 @@ test('today says who has waited longest, and an unfinished try is found again', 
   ).toBeVisible();
   await page.getByRole('link', { name: 'Sit down with Nadia' }).click();
   await lay(page, 4, 'Count a row', 'shells');
+  await begin(page);
   await tap(page, 2);
   await expectAllSent(page);
   await page.goto('/');

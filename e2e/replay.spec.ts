@@ -1,4 +1,4 @@
-import { expect, openChild, press, sitDown, tap, test } from './sitting.js';
+import { endHere, expect, expectAllSent, openChild, press, sitDown, tap, test } from './sitting.js';
 
 test('a try is replayed step by step, with the slip where it happened', async ({ signedIn: page }) => {
   await sitDown(page, 'Ines', 4);
@@ -6,7 +6,7 @@ test('a try is replayed step by step, with the slip where it happened', async ({
   await press(page, 'That one again');
   await tap(page, 2);
   await press(page, 'Done counting');
-  await press(page, 'End here');
+  await endHere(page);
   await page.getByRole('link', { name: 'Replay of 4 corks in a row' }).first().click();
   await expect(page.getByRole('heading', { name: '4 corks in a row' })).toBeVisible();
 
@@ -31,4 +31,32 @@ test('a try that is not there says so', async ({ signedIn: page }) => {
   await openChild(page, 'Ines');
   await page.goto('/tries/00000000-0000-4000-8000-000000000000');
   await expect(page.getByText('There is no such try at this site.')).toBeVisible();
+});
+
+test('a step is put right in the replay, and a reading overruled, each with a reason and the original kept', async ({
+  app,
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Oluchi', 3);
+  await tap(page, 3);
+  await press(page, 'Done counting');
+  await expectAllSent(page);
+  await endHere(page);
+  await page.getByRole('link', { name: 'Replay of 3 corks in a row' }).first().click();
+  const happened = page.getByRole('group', { name: 'What happened' }).getByRole('button');
+  await happened.nth(2).click();
+  await press(page, 'Put this step right');
+  await press(page, 'Word, no touch');
+  await press(page, 'tapped wrongly');
+  await expect(page.getByText('Of 3 corks, said a word with no touch and left 1 out')).toBeVisible();
+  await expect(page.getByText('One event was put right; what was recorded first is kept.')).toBeVisible();
+
+  await press(page, 'Overrule the reading');
+  await page.getByRole('radio', { name: 'one-to-one' }).click();
+  await page.getByRole('radio', { name: 'it held' }).click();
+  await page.getByLabel('another reason').fill('the cork had rolled off');
+  await press(page, 'Keep');
+  await expect(page.getByText('Put right: one-to-one held (the cork had rolled off).')).toBeVisible();
+  const events = await app.eventsOfLatestTry('Oluchi');
+  expect(events.map((event) => event.kind)).toEqual(['count', 'count', 'count', 'amend']);
 });

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, expectAllSent, mirror, openChild, press, sitDown, tap, test } from './sitting.js';
+import { endHere, expect, expectAllSent, mirror, openChild, press, sitDown, tap, test } from './sitting.js';
 
 test('a whole sitting by keyboard alone', async ({ app, signedIn: page }) => {
   await sitDown(page, 'Abeni', 4);
@@ -79,7 +79,7 @@ test('a try set aside counts for nothing on the child’s page', async ({ signed
   await press(page, 'Done counting');
   await press(page, 'the tray was bumped');
   await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
-  await press(page, 'End here');
+  await endHere(page);
   const row = page.getByRole('group', { name: 'One-to-one, in a row' });
   await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
   await expect(row.getByRole('button', { name: /^9: / })).toHaveCount(0);
@@ -195,7 +195,7 @@ test('every view passes the automated accessibility checks, contrast among them'
   await press(page, 'Change …');
   await check(page);
   await press(page, 'Lay this');
-  await press(page, 'End here');
+  await endHere(page);
   await page
     .getByRole('link', { name: /^Replay of/ })
     .first()

@@ -67,14 +67,17 @@ export async function openChild(page: Page, child: string): Promise<void> {
 
 export async function lay(page: Page, size: number, task: string, things: string | null): Promise<void> {
   await page.getByRole('button', { name: 'Change …' }).click();
+  const column = page.getByRole('region', { name: 'Say and lay' });
   const { strand } = tasks.find((one) => one.name === task)!;
-  await page.getByRole('radio', { name: strand === 'stable-order' ? 'order' : strand, exact: true }).click();
-  await page.getByRole('radio', { name: task }).click();
-  if (things !== null) await page.getByRole('radio', { name: things }).click();
-  const shown = page.getByLabel('How many to lay');
+  await column
+    .getByRole('radio', { name: strand === 'stable-order' ? 'order' : strand, exact: true })
+    .click();
+  await column.getByRole('radio', { name: task, exact: true }).click();
+  if (things !== null) await column.getByRole('radio', { name: things }).click();
+  const shown = column.getByLabel('How many to lay');
   while ((await shown.innerText()) !== String(size)) {
     const isMore = Number(await shown.innerText()) > size;
-    await page.getByRole('button', { name: isMore ? 'one fewer' : 'one more' }).click();
+    await column.getByRole('button', { name: isMore ? 'one fewer' : 'one more' }).click();
   }
   await page.getByRole('button', { name: 'Lay this' }).click();
 }

@@ -7,6 +7,9 @@ const captures = {
   say: 'a run of words, one tap each',
   count: 'words and touches on the mirror of the tray, one tap for a word with a touch',
   give: 'how many were handed over, and what they were made into',
+  share: 'things put one to a place, one tap each',
+  choose: 'one of two or three, in one tap',
+  answer: 'a number or nothing, asked once more after something was done to the things',
 };
 
 /** The page of the shelf, from its entries. */
@@ -53,6 +56,9 @@ function entry(task) {
     `**${task.name}.** The child ${task.childDoes}.`,
     '',
     `- **Say** "${task.say}"${task.thenSay ? `, then "${task.thenSay}"` : ''}${task.again ? ` ${task.again.lay} "${task.again.say}"` : ''}`,
+    ...(task.ways ? [`- **By turns**: ${task.ways.map((way) => (way.say ? `${way.words} ("${way.say}")` : way.words)).join('; ')}`] : []),
+    ...(task.midway ? [`- **On the way** "${task.midway.question}"`] : []),
+    ...(task.choosing ? [`- **To choose** "${task.choosing.question}" ${task.choosing.options.map((option) => option.words).join(', ')}`] : []),
     `- **Do not**: ${task.avoid}`,
     ...(task.lay
       ? [

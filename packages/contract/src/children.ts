@@ -42,6 +42,9 @@ export class RegisterEntry {
   firstName: string;
   @IsString()
   lastName: string;
+  /** Tag of the language the child usually counts in. */
+  @IsLanguageTag()
+  language: string;
   /** Day of the last look; null where nobody has looked. */
   @OrNull()
   @IsDay()

@@ -52,7 +52,9 @@ export const IsMomentWithOffset = validator(
 export const IsLanguageTag = validator(
   'isLanguageTag',
   (value) =>
-    typeof value === 'string' && value.length <= 35 && /^[a-zA-Z]{2,8}(-[a-zA-Z0-9]{1,8})*$/.test(value),
+    typeof value === 'string' &&
+    value.length <= 35 &&
+    /^([a-zA-Z]{2,8}|x-[a-zA-Z0-9]{1,8})(-[a-zA-Z0-9]{1,8})*$/.test(value),
   'a language tag as “en” or “cy”',
 );
 

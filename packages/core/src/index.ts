@@ -41,6 +41,7 @@ export {
   type RecordedSoFar,
 } from './recording/record.js';
 export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';
+export { seenInPassing, seenSkills, type SeenFacts, type SeenSkill } from './recording/inPassing.js';
 export { layoutFor } from './shelf/layout.js';
 export { puppetCount } from './puppet/puppetCount.js';
 export { isPutting, outside, placeName, readSharing, type SharingReading } from './sharing/readSharing.js';
@@ -137,5 +138,5 @@ export {
   type SittingSoFar,
 } from './asking/nextInSitting.js';
 export { wentWell } from './asking/went.js';
-export { otherQuestion, trayFor, type TrayPlan, type TrayOf } from './asking/planSitting.js';
+export { otherQuestion, otherQuestions, trayFor, type TrayPlan, type TrayOf } from './asking/planSitting.js';
 export { replaySteps, type ReplayStep } from './replay/replaySteps.js';

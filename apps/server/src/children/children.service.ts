@@ -49,10 +49,11 @@ export class ChildrenService {
     const due = dueFor(children.map((child) => ({ childId: child.id, traces: tracesOf(child.id) })));
     return {
       day: today(),
-      register: children.map(({ id, firstName, lastName }) => ({
+      register: children.map(({ id, firstName, lastName, languages }) => ({
         id,
         firstName,
         lastName,
+        language: languages[0]!,
         lastLook: due.find((one) => one.childId === id)?.lastLook ?? null,
       })),
       due: due.map(({ childId, skill, skillLastLook }) => {

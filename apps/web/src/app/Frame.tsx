@@ -85,6 +85,8 @@ export function Frame() {
           <NavLink to="/" end>
             Today
           </NavLink>
+          <NavLink to="/seen">Seen in passing</NavLink>
+          <NavLink to="/languages">Languages</NavLink>
         </Box>
         <Unsent />
         <AdultMenu />

@@ -25,6 +25,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
           },
           {
+            path: 'seen',
+            lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
+          },
+          {
+            path: 'languages',
+            lazy: async () => ({ Component: (await import('../languages/LanguagesPage.js')).LanguagesPage }),
+          },
+          {
             path: 'devices',
             lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
           },

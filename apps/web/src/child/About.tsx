@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
+import { needWords } from '../app/needs.js';
 import { useHere } from '../entrance/here.js';
 
 const AboutForm = lazy(() => import('./AboutForm.js'));
@@ -26,6 +27,11 @@ export function About({ child }: { readonly child: ChildView }) {
           <Typography variant="body2">
             Allergies: {child.allergies === '' ? 'none entered' : child.allergies}
           </Typography>
+          {child.needs.length > 0 && (
+            <Typography variant="body2">
+              Done otherwise for {child.needs.map((need) => needWords[need].toLowerCase()).join(', ')}.
+            </Typography>
+          )}
           {adult.role !== 'assistant' && (
             <Button sx={{ mt: 1.5 }} onClick={() => setIsEditing(true)}>
               Put right

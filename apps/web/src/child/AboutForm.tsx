@@ -1,4 +1,5 @@
 import { ChildChange, type ChildView, type Hand } from '@dotting/contract';
+import { needs } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -8,6 +9,9 @@ import Typography from '@mui/material/Typography';
 import { Controller, useForm } from 'react-hook-form';
 import { Refused, request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
+import { useLanguages } from '../app/language.js';
+import { needWords } from '../app/needs.js';
+import { Several } from './Several.js';
 
 interface AboutFormProps {
   readonly child: ChildView;
@@ -35,9 +39,12 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
       mouths: child.mouths,
       hand: child.hand,
       allergies: child.allergies,
+      languages: child.languages,
+      needs: child.needs,
     },
   });
   const { errors, isSubmitting } = formState;
+  const languages = useLanguages();
 
   const save = handleSubmit(async (change) => {
     try {
@@ -96,6 +103,20 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         error={!!errors.allergies}
         helperText={errors.allergies?.message}
         {...register('allergies')}
+      />
+      <Several
+        control={control}
+        name="languages"
+        label="Counts in, the usual one first"
+        options={languages.map((one) => [one.tag, one.name])}
+        error={errors.languages?.message}
+      />
+      <Several
+        control={control}
+        name="needs"
+        label="Tasks done otherwise for"
+        options={needs.map((need) => [need, needWords[need]])}
+        error={errors.needs?.message}
       />
       {errors.root && <Typography role="alert">{errors.root.message}</Typography>}
       <Box sx={{ display: 'flex', gap: 1 }}>

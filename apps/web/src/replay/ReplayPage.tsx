@@ -11,6 +11,9 @@ import { sayMoment } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
 import { palette } from '../app/theme.js';
 import { Choice } from '../sitting/Choice.js';
+import { useHere } from '../entrance/here.js';
+import { AmendStep } from './AmendStep.js';
+import { Overrule } from './Overrule.js';
 import { ReplayTray } from './ReplayTray.js';
 import { sayStep } from './sayStep.js';
 import { usePlayback } from './usePlayback.js';
@@ -36,6 +39,12 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
   const [speed, setSpeed] = useState<Speed>('1');
   const { done, isPlaying, play, pause, goTo } = usePlayback(steps, Number(speed), tried.whole === true);
   const now = steps[done - 1];
+  const [righting, setRighting] = useState<'event' | 'reading'>();
+  const { adult } = useHere();
+  const mayRight = adult.role !== 'assistant' && tried.ended !== null;
+  const amended = tried.events.filter(
+    (event) => event.kind === 'amend' || (event.kind === 'undo' && event.reason),
+  );
   return (
     <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 900 }}>
       <Box>
@@ -44,8 +53,14 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
           {sayMoment(tried.startedAt)}, {tried.recorder}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>{tried.told}</Typography>
+        {amended.length > 0 && (
+          <Typography variant="body2" color="textSecondary">
+            {amended.length === 1 ? 'One event was' : `${amended.length} events were`} put right; what was
+            recorded first is kept.
+          </Typography>
+        )}
       </Box>
-      <Box sx={{ height: 'min(46vh, 400px)', display: 'flex' }}>
+      <Box sx={{ height: 'min(42vh, 360px)', display: 'flex' }}>
         <ReplayTray set={tried.set} steps={steps.slice(0, done)} />
       </Box>
       <Typography role="status" sx={{ minHeight: 24 }}>
@@ -61,13 +76,30 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
         <Button onClick={() => goTo(done + 1)} disabled={done === steps.length}>
           One on
         </Button>
-        <Box sx={{ width: 360 }}>
+        <Box sx={{ width: 320 }}>
           <Choice label="Speed" value={speed} options={speeds} onChoose={setSpeed} />
         </Box>
+        {mayRight && (
+          <>
+            <Button disabled={!now} onClick={() => setRighting('event')}>
+              Put this step right
+            </Button>
+            <Button onClick={() => setRighting('reading')}>Overrule the reading</Button>
+          </>
+        )}
         <Button component={Link} to={`/children/${tried.childId}`} sx={{ ml: 'auto' }}>
           Back to the child
         </Button>
       </Box>
+      {righting === 'event' && now && (
+        <AmendStep
+          key={now.event.seq}
+          tryId={tried.id}
+          event={now.event}
+          onDone={() => setRighting(undefined)}
+        />
+      )}
+      {righting === 'reading' && <Overrule tried={tried} onDone={() => setRighting(undefined)} />}
       <Box role="group" aria-label="What happened" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
         {steps.map((step, i) => (
           <Button

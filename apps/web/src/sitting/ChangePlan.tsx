@@ -52,7 +52,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         value={plan.task}
         options={tasks.filter((one) => one.strand === strand).map(({ id, name }) => [id, name])}
         onChoose={(id) => lay({ task: id })}
-        pairs
+        columns={2}
       />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
@@ -99,13 +99,13 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           onChoose={(language) => lay({ language })}
         />
       )}
-      {laysThings(task) && (
+      {laysThings(task) && task.only === undefined && (
         <Choice
           label="Things"
           value={plan.things}
           options={counters.map(({ id, many }) => [id, many])}
           onChoose={(things) => lay({ things })}
-          pairs
+          columns={3}
         />
       )}
     </Box>

@@ -9,9 +9,8 @@ interface ChoiceProps<Value extends string> {
   readonly value: Value | null;
   readonly options: readonly (readonly [Value, string])[];
   readonly onChoose: (value: Value) => void;
-  readonly column?: boolean;
-  /** Two to a line. */
-  readonly pairs?: boolean;
+  /** So many to a line; all in one where nothing is said. */
+  readonly columns?: 1 | 2 | 3;
   readonly disabled?: boolean;
 }
 
@@ -21,8 +20,7 @@ export function Choice<Value extends string>({
   value,
   options,
   onChoose,
-  column = false,
-  pairs = false,
+  columns,
   disabled = false,
 }: ChoiceProps<Value>) {
   const id = useId();
@@ -33,9 +31,8 @@ export function Choice<Value extends string>({
       </Typography>
       <Box
         sx={{
-          display: pairs ? 'grid' : 'flex',
-          gridTemplateColumns: '1fr 1fr',
-          flexDirection: column ? 'column' : 'row',
+          display: columns ? 'grid' : 'flex',
+          gridTemplateColumns: `repeat(${columns ?? 1}, minmax(0, 1fr))`,
           gap: 0.5,
         }}
       >
@@ -47,13 +44,12 @@ export function Choice<Value extends string>({
             disabled={disabled}
             onClick={() => onChoose(option)}
             sx={{
-              flex: column ? undefined : 1,
+              flex: columns ? undefined : 1,
               minWidth: 0,
               px: 0.5,
               fontSize: { xs: '0.84rem', lg: '0.92rem' },
               fontWeight: 500,
-              justifyContent: column ? 'flex-start' : 'center',
-              pl: column ? 2 : 0.5,
+              justifyContent: 'center',
               '&[aria-checked=true]': { bgcolor: palette.ink, color: palette.gate, borderColor: palette.ink },
             }}
           >

@@ -16,8 +16,8 @@ export function Furniture({ set, inDish }: FurnitureProps): ReactNode {
   const targets = inFrame ? cells(places) : jars(places);
   const amount = set.pile ?? set.size;
   const lying = inFrame
-    ? dish(amount, { x: 600, y: mirrorSize.height / 2 }, 22)
-    : dish(amount, { x: 350, y: 410 }, 30);
+    ? dish(amount, { x: 585, y: mirrorSize.height / 2 }, 15)
+    : dish(amount, { x: 350, y: 415 }, 24);
   const put = !inDish && inFrame ? targets : [];
   return (
     <>

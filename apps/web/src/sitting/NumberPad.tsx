@@ -39,7 +39,11 @@ export function NumberPad(props: NumberPadProps) {
       <Box
         role="group"
         aria-label={title}
-        sx={{ display: 'grid', gridTemplateColumns: 'repeat(4, 1fr)', gap: 0.75 }}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: `repeat(${largest > usualLargest ? 5 : 4}, 1fr)`,
+          gap: 0.75,
+        }}
       >
         {Array.from({ length: largest + 1 }, (_, n) => n).map((n) => (
           <Button

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { headingFont, palette } from '../app/theme.js';
 import { todayHere } from '../app/days.js';
+import { needWords } from '../app/needs.js';
 import { NumberStrip } from './NumberStrip.js';
 import { scriptFor, wayOf, type Standing } from './script.js';
 import type { Plan, Sitting } from './sitting.js';
@@ -70,15 +71,6 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
     </Box>
   );
 }
-
-export const needWords: Record<Need, string> = {
-  vision: 'Seeing',
-  hearing: 'Hearing',
-  movement: 'Moving',
-  speech: 'Speaking',
-  language: 'Language',
-  attention: 'Attention',
-};
 
 /** Each kind that lies on the tray. */
 function thingsOf({ task, things, layout }: Plan): readonly string[] {

@@ -72,4 +72,11 @@ export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
   );
 });
 
-const foot = { flex: 1, minHeight: 56, px: 1 } as const;
+const foot = {
+  flex: 'auto',
+  minWidth: 0,
+  minHeight: 56,
+  px: { xs: 0.25, lg: 1 },
+  fontSize: { xs: '0.88rem', lg: '1rem' },
+  whiteSpace: 'nowrap',
+} as const;

@@ -6,6 +6,8 @@ import { target } from '../app/theme.js';
 
 interface SlipsProps {
   readonly kind: CaptureKind;
+  /** Nothing is touched: drops are only heard. */
+  readonly isHeard?: boolean;
   /** Things are still being put to their places. */
   readonly isPutting?: boolean;
   /** There is a last tap for the slips to act on. */
@@ -28,6 +30,15 @@ const slips: readonly {
   { command: 'took-it-back', words: 'Took it back', needsTap: true, needsThings: false },
 ];
 
+/** Without a touch: a drop that went by, and what the words can show. */
+const slipsOfHearing: typeof slips = slips.flatMap((slip) =>
+  slip.command === 'left-one-out'
+    ? [{ ...slip, words: 'Let a drop go by' }]
+    : slip.needsThings && slip.command !== 'that-one-again'
+      ? []
+      : [slip.command === 'that-one-again' ? { ...slip, words: 'A word with no drop' } : slip],
+);
+
 const slipsOfPutting: typeof slips = [
   { command: 'two-in-one', words: 'Two in one place', needsTap: true, needsThings: true },
   { command: 'left-outside', words: 'Left it outside', needsTap: true, needsThings: true },
@@ -36,10 +47,10 @@ const slipsOfPutting: typeof slips = [
 ];
 
 /** The slips, in one thumb's arc; each acts on the last tap. */
-export function Slips({ kind, isPutting = false, canMark, onCommand }: SlipsProps) {
+export function Slips({ kind, isHeard = false, isPutting = false, canMark, onCommand }: SlipsProps) {
   return (
     <Box role="group" aria-label="Slips" sx={{ display: 'grid', gap: 1 }}>
-      {(isPutting ? slipsOfPutting : slips)
+      {(isPutting ? slipsOfPutting : isHeard ? slipsOfHearing : slips)
         .filter(({ needsThings }) => kind !== 'say' || !needsThings)
         .map(({ command, words, needsTap }) => (
           <Button

@@ -52,7 +52,14 @@ export function UnderThumb(props: ThumbColumnProps) {
     case 'say':
     case 'count':
       if (phase === 'asked') return <Answer onAnswer={onAnswer} />;
-      return <Slips kind={task.kind} canMark={canMark} onCommand={onCommand} />;
+      return (
+        <Slips
+          kind={task.kind}
+          isHeard={set.arrangement === 'heard'}
+          canMark={canMark}
+          onCommand={onCommand}
+        />
+      );
   }
 }
 
@@ -109,7 +116,20 @@ function Giving({ things, bowl, largest, midway, canMark, onAnswer, onGiven, onA
         largest={largest}
         onNumber={onGiven}
       />
-      {midway && <Options choosing={midway} onAnswer={onAnswer} />}
+      {midway && (
+        <Box role="group" aria-label={midway.question}>
+          <Typography variant="body2" color="textSecondary">
+            “{midway.question}”
+          </Typography>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75 }}>
+            {midway.options.map(({ value, words }) => (
+              <Button key={value} onClick={() => onAnswer(value)} sx={{ minHeight: target.sitting, px: 0.5 }}>
+                {words}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+      )}
       {canMark && <Button onClick={onAfresh}>Put all back, began afresh</Button>}
     </Box>
   );

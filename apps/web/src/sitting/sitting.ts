@@ -4,6 +4,7 @@ import {
   lastStanding,
   layoutFor,
   nextInSitting,
+  otherQuestion,
   record,
   seedFrom,
   settledEvents,
@@ -140,9 +141,7 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'gesture':
       return afterGesture(sitting, action.gesture, now);
     case 'lay':
-      return isBetweenTries(sitting)
-        ? { ...sitting, plan: laid(sitting, { ...sitting.plan, ...action.plan }, action.way) }
-        : sitting;
+      return isBetweenTries(sitting) ? relaid(sitting, action.plan, action.way, now) : sitting;
     case 'turn':
       return isBetweenTries(sitting) ? turned(sitting) : sitting;
     case 'whole-plan':
@@ -273,7 +272,23 @@ export function laid(sitting: Pick<Sitting, 'id' | 'tries'>, plan: Plan, way?: s
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
   const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
-  return { ...plan, size, layout: layoutFor(task, size, plan.things, seed, chosen) };
+  const things = task.only ?? plan.things;
+  return { ...plan, size, things, layout: layoutFor(task, size, things, seed, chosen) };
+}
+
+/** Another task, number or things; before the first try the other question goes with the task. */
+function relaid(
+  sitting: Sitting,
+  change: Partial<Omit<Plan, 'layout'>>,
+  way: string | undefined,
+  now: Now,
+): Sitting {
+  const plan = laid(sitting, { ...sitting.plan, ...change }, way);
+  const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
+  if (sitting.stage !== 'planning' || !isOtherTask || sitting.whole.other === null)
+    return { ...sitting, plan };
+  const other = otherQuestion(plan.task, sitting.earlier, now.iso.slice(0, 10));
+  return { ...sitting, plan, whole: { ...sitting.whole, other } };
 }
 
 const eighths = 8;

@@ -3,12 +3,16 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { daysSince, sayAgo, sayDay, sayMoment } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
 import { skillWords } from '../app/skills.js';
 import { palette } from '../app/theme.js';
+import { Doubles } from './Doubles.js';
+import { OnThisDevice } from './OnThisDevice.js';
+import { SeveralAtTable } from './SeveralAtTable.js';
 import { Waiting } from './Waiting.js';
 
 /** So many fit a morning; the rest are in the register. */
@@ -18,6 +22,7 @@ const shown = 8;
 export function TodayPage() {
   const room = useOutletContext<Room | undefined>();
   const { data, error, refetch } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+  const [isTogether, setTogether] = useState(false);
   if (!room) return <Notice>This site has no room yet. A room and its children come first.</Notice>;
   if (error)
     return (
@@ -33,7 +38,16 @@ export function TodayPage() {
         {room.name} · longest without a look first
       </Typography>
       <Waiting />
+      <Doubles today={data} />
+      <OnThisDevice />
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
+      {isTogether ? (
+        <SeveralAtTable today={data} />
+      ) : (
+        <Button sx={{ mb: 1.5 }} onClick={() => setTogether(true)}>
+          Several at one table
+        </Button>
+      )}
       {data.due.length === 0 ? (
         <Notice>No children in this room yet.</Notice>
       ) : (

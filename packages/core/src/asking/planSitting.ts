@@ -11,23 +11,24 @@ const onLaidThings: readonly TaskId[] = ['how-many', 'give-n', 'still-n', 'other
 /** And those for which nothing lies there. */
 const onNothing: readonly TaskId[] = ['say-spot', 'say-far'];
 
+/** What can be asked on what is laid for a task already: questions of another skill. */
+export function otherQuestions(first: TaskId): readonly TaskId[] {
+  const { looksAt, arrangement, makes } = taskOf(first);
+  if (!laysThings({ arrangement })) return onNothing.filter((id) => taskOf(id).looksAt !== looksAt);
+  // What is made up for one try, a recipe or a puppet’s count, serves no other.
+  const isOwn = makes !== undefined && makes !== 'cells' && makes !== 'model';
+  return isOwn ? [] : onLaidThings.filter((id) => taskOf(id).looksAt !== looksAt);
+}
+
 /**
- * The other question of a sitting: on what is laid already, of another skill than the first, the
- * one that has waited longest.
+ * The other question of a sitting: of those that can be asked, the one that has waited longest.
  *
  * @returns null where nothing of the kind can be asked
  */
 export function otherQuestion(first: TaskId, tries: readonly Trace[], day: string): TaskId | null {
-  const { looksAt, arrangement, makes } = taskOf(first);
-  // What is made up for one try, a recipe or a puppet’s count, serves no other.
-  const isOwn = makes !== undefined && makes !== 'cells' && makes !== 'model';
-  const candidates =
-    laysThings({ arrangement }) && !isOwn ? onLaidThings : laysThings({ arrangement }) ? [] : onNothing;
-  return candidates
-    .filter((id) => taskOf(id).looksAt !== looksAt)
-    .reduce<TaskId | null>((one, other) => {
-      return one === null || waited(other, tries, day) > waited(one, tries, day) ? other : one;
-    }, null);
+  return otherQuestions(first).reduce<TaskId | null>((one, other) => {
+    return one === null || waited(other, tries, day) > waited(one, tries, day) ? other : one;
+  }, null);
 }
 
 /** Days since a task of the same skill was put; never is longest. */

@@ -2,6 +2,7 @@ import { teachingMoves } from '../next/moves.js';
 import { Placing } from '../pairing/placing.js';
 import { readTry, type ReadableTrace } from '../reading/readTry.js';
 import { tellWordSlip } from '../reading/tellTry.js';
+import { readSharing, type SharingSlipKind } from '../sharing/readSharing.js';
 import { splitPasses, type PassEvent } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import type { HappeningEvent, Item } from '../trace/trace.js';
@@ -15,6 +16,11 @@ export interface ReplayStep {
   readonly slips: readonly string[];
 }
 
+const sharingSlips: Record<SharingSlipKind, string> = {
+  'two-in-one': 'put two in one place',
+  'left-outside': 'left one outside',
+};
+
 /** What happened in a try, step by step, with the slips where they happened. */
 export function replaySteps(trace: ReadableTrace): readonly ReplayStep[] {
   const events = settledEvents(trace.events);
@@ -25,6 +31,9 @@ export function replaySteps(trace: ReadableTrace): readonly ReplayStep[] {
       'at' in slip ? [{ at: slip.at, words: teachingMoves[slip.kind].saw }] : [],
     ),
   ];
+  for (const { kind, at } of readSharing(trace)?.slips ?? []) {
+    if (at !== undefined) slips.push({ at, words: sharingSlips[kind] });
+  }
   return events.map((event, i) => ({
     event,
     item: itemOf(trace.set.size, events.slice(0, i + 1)),

@@ -90,6 +90,8 @@ export interface TaskEntry {
   /** Asked on the way, while things are still being put. */
   readonly midway?: Choosing;
   readonly makes?: Made;
+  /** The kind of thing it is put with, where no other will do. */
+  readonly only?: string;
   /** The number the count begins from, where it is not one. */
   readonly start?: number;
   /** What not to say or do. */

@@ -90,6 +90,7 @@ export function describeSet(
 ): string {
   const { layout } = set;
   if (set.arrangement === 'none') return `the numbers to ${target}`;
+  if (set.arrangement === 'heard') return set.size === 1 ? '1 drop, heard' : `${set.size} drops, heard`;
   if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(bowl.n, bowl.things)).join(', ');
   if (layout?.model) return `as many ${counterOf(set.things).many} as ${amountOf(set.size, layout.model)}`;
   if (layout?.places !== undefined) {

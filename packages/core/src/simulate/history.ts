@@ -67,8 +67,9 @@ function simulateSitting(
 ): Trace[] {
   const sittingId = seededUuid(random) as SittingId;
   const recordedBy = pick(random, plan.adults);
-  const things = pick(random, counters).id;
+  const kind = pick(random, counters).id;
   const task = pick(random, usualTasks);
+  const things = task.only ?? kind;
   const wentWell = earlier.findLast((trace) => trace.task === task.id && wentWithoutSlip(trace));
   let n = sizeFor(task, Math.max(task.ladder[0]!, (numberOf(wentWell) ?? task.ladder[1]!) - 1));
   return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {

@@ -44,7 +44,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
         <Box component="section" aria-label="What this sitting changed" sx={{ display: 'grid', gap: 1.25 }}>
           <Typography variant="h2">What this sitting changed</Typography>
           {closing.changed.length === 0 && (
-            <Typography>Nothing yet that may be said: it stays open, as it stands there.</Typography>
+            <Typography>Nothing new may be said yet; what was seen is on record.</Typography>
           )}
           {closing.changed.map((line, i) => (
             <Line key={line.told} line={line} onWords={(words) => setLine(i, words)} />

@@ -1,14 +1,14 @@
-import { counters, needs, otherQuestion, taskOf, trayFor, type Need, type TaskId } from '@dotting/core';
+import { counters, needs, otherQuestions, taskOf, trayFor, type Need, type TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
 import { todayHere } from '../../app/days.js';
 import { languageName } from '../../app/language.js';
+import { needWords } from '../../app/needs.js';
 import { palette } from '../../app/theme.js';
 import { useHere } from '../../entrance/here.js';
 import { Choice } from '../Choice.js';
-import { needWords } from '../SayAndLay.js';
 import type { Action, Sitting } from '../sitting.js';
 
 interface PlanSittingProps {
@@ -74,7 +74,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
             value={plan.things}
             options={counters.map(({ id, many }) => [id, many])}
             onChoose={(things) => dispatch({ kind: 'lay', plan: { things } })}
-            pairs
+            columns={2}
           />
           <Part label="The tray">
             <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
@@ -102,15 +102,15 @@ function Part({ label, children }: { readonly label: string; readonly children: 
 }
 
 /** At most one other question, on what lies there already. */
-function Other({ sitting: { plan, whole, earlier }, dispatch }: PlanSittingProps) {
-  const proposed = useMemo(() => otherQuestion(plan.task, earlier, todayHere()), [plan.task, earlier]);
-  const options = [...new Set([proposed, whole.other])].filter((id) => id !== null && id !== plan.task);
+function Other({ sitting: { plan, whole }, dispatch }: PlanSittingProps) {
+  const options = otherQuestions(plan.task);
   return (
     <Choice<TaskId | 'none'>
       label="Then, if there is time"
-      value={whole.other !== null && whole.other !== plan.task ? whole.other : 'none'}
-      options={[...options.map((id) => [id!, taskOf(id!).name] as const), ['none', 'nothing more']]}
+      value={whole.other !== null && options.includes(whole.other) ? whole.other : 'none'}
+      options={[...options.map((id) => [id, taskOf(id).name] as const), ['none', 'nothing more']]}
       onChoose={(id) => dispatch({ kind: 'whole-plan', whole: { other: id === 'none' ? null : id } })}
+      columns={2}
     />
   );
 }

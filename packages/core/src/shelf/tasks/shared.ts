@@ -47,6 +47,7 @@ export const sharedTasks = [
     kind: 'share',
     say: 'Give each jar its lid.',
     makes: 'jars',
+    only: 'lid',
     choosing: {
       question: 'Were there enough lids, too many, or too few?',
       options: [

@@ -1,0 +1,165 @@
+import { LanguageList } from '@dotting/contract';
+import { shippedLanguages, tenAndSome, type NumberWords } from '@dotting/core';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import FormControlLabel from '@mui/material/FormControlLabel';
+import Checkbox from '@mui/material/Checkbox';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { Refused, request } from '../api/http.js';
+import { hereQuery, queryClient } from '../api/queries.js';
+import { palette } from '../app/theme.js';
+import { useHere } from '../entrance/here.js';
+
+/** The number words children here may count in: those that are shipped, and the site's own lists. */
+export function LanguagesPage() {
+  const { here, adult } = useHere();
+  const mayChange = adult.role !== 'assistant';
+  return (
+    <Box sx={{ maxWidth: 980, display: 'grid', gap: 3 }}>
+      <Box>
+        <Typography variant="h1">Languages</Typography>
+        <Typography color="textSecondary">
+          The principle counts, whatever the language. Which ones a child counts in stands on the child’s
+          page.
+        </Typography>
+      </Box>
+      {here.languages.map((list) => (
+        <Words key={list.tag} list={list} onRemove={mayChange ? () => remove(list.tag) : undefined} />
+      ))}
+      {mayChange && <AddList />}
+      {shippedLanguages.map((list) => (
+        <Words key={list.tag} list={list} />
+      ))}
+    </Box>
+  );
+}
+
+async function remove(tag: string): Promise<void> {
+  await request('DELETE', `languages/${tag}`);
+  await queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
+}
+
+interface WordsProps {
+  readonly list: NumberWords;
+  readonly onRemove?: (() => Promise<void>) | undefined;
+}
+
+function Words({ list, onRemove }: WordsProps) {
+  const [refused, setRefused] = useState<string>();
+  const comma = list.rightToLeft ? '، ' : ', ';
+  return (
+    <Box component="section" aria-label={list.name}>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
+        <Typography variant="h2">{list.name}</Typography>
+        {onRemove && (
+          <Button onClick={() => void onRemove().catch((error: Error) => setRefused(error.message))}>
+            Take this list away
+          </Button>
+        )}
+      </Box>
+      {refused && <Typography role="alert">{refused}</Typography>}
+      <Box
+        lang={list.tag}
+        dir={list.rightToLeft ? 'rtl' : 'ltr'}
+        sx={{ borderTop: `1px solid ${palette.line}`, pt: 0.5 }}
+      >
+        {list.words.join(comma)}
+        {list.words.length > 12 && (
+          <Typography color="textSecondary" component="div">
+            {[11, 12, 13].map((n) => tenAndSome(list, n)).join(comma)} …
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** A list of the site's own, a word to a line. */
+function AddList() {
+  const { register, handleSubmit, setError, reset, formState } = useForm<LanguageList>({
+    resolver: classValidatorResolver(LanguageList),
+    defaultValues: { tag: '', name: '', rightToLeft: false, words: [] },
+  });
+  const { errors, isSubmitting } = formState;
+  const add = handleSubmit(async (list) => {
+    try {
+      await request('PUT', `languages/${list.tag}`, list);
+      await queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
+      reset();
+    } catch (error) {
+      if (error instanceof Refused) {
+        for (const { field, message } of error.fields) setError(field as keyof LanguageList, { message });
+      }
+      setError('root', { message: error instanceof Error ? error.message : String(error) });
+    }
+  });
+  return (
+    <Box
+      component="form"
+      noValidate
+      onSubmit={(event) => void add(event)}
+      sx={form}
+      aria-label="Add a language"
+    >
+      <Typography variant="h2" sx={{ gridColumn: '1 / -1' }}>
+        Add a language
+      </Typography>
+      <TextField
+        label="Name"
+        error={!!errors.name}
+        helperText={errors.name?.message ?? 'As you call it'}
+        {...register('name')}
+      />
+      <TextField
+        label="Tag"
+        error={!!errors.tag}
+        helperText={errors.tag?.message ?? 'Its short code, as “so” or “pt-BR”; “x-…” where it has none'}
+        {...register('tag')}
+      />
+      <TextField
+        label="Number words"
+        multiline
+        minRows={4}
+        sx={{ gridColumn: '1 / -1' }}
+        error={!!errors.words}
+        helperText={errors.words?.message ?? 'From one on, a word to a line'}
+        slotProps={{ htmlInput: { dir: 'auto' } }}
+        {...register('words', { setValueAs: linesOf })}
+      />
+      <FormControlLabel
+        control={<Checkbox {...register('rightToLeft')} />}
+        label="Written from right to left"
+      />
+      {errors.root && (
+        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
+          {errors.root.message}
+        </Typography>
+      )}
+      <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
+        Add it
+      </Button>
+    </Box>
+  );
+}
+
+const linesOf = (text: string | string[]): string[] =>
+  Array.isArray(text)
+    ? text
+    : text
+        .split('\n')
+        .map((line) => line.trim())
+        .filter((line) => line !== '');
+
+const form = {
+  display: 'grid',
+  gridTemplateColumns: '1fr 1fr',
+  gap: 2,
+  bgcolor: palette.gate,
+  border: `1px solid ${palette.line}`,
+  borderRadius: '14px',
+  p: 2,
+} as const;

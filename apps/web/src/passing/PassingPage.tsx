@@ -1,0 +1,150 @@
+import type { RegisterEntry, Room } from '@dotting/contract';
+import { seenInPassing, seenSkills, type SeenSkill, type SittingId, type TraceId } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { formatISO } from 'date-fns/formatISO';
+import { useState, type ReactNode } from 'react';
+import { useOutletContext } from 'react-router';
+import { v4 as uuid } from 'uuid';
+import { todayQuery } from '../api/queries.js';
+import { Notice } from '../app/Notice.js';
+import { palette } from '../app/theme.js';
+import { useHere } from '../entrance/here.js';
+import { keepTry, type KeptTry } from '../outbox/database.js';
+import { outbox } from '../outbox/outbox.js';
+
+const seenWords: Record<SeenSkill, { readonly saw: string; readonly told: (n: number) => string }> = {
+  order: { saw: 'said the numbers as far as', told: (n) => `said the numbers to ${n}` },
+  'one-to-one': { saw: 'counted so many, one to one', told: (n) => `counted ${n}, one to one` },
+  'last-word': {
+    saw: 'counted, and knew how many',
+    told: (n) => `counted ${n} and answered how many`,
+  },
+  fetch: { saw: 'fetched so many when asked', told: (n) => `fetched ${n} when asked` },
+};
+
+const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
+
+interface Seen {
+  readonly kept: KeptTry;
+  readonly told: string;
+  readonly isTakenBack: boolean;
+}
+
+/** Something seen in play: the child, what, and the number, in three taps. It weighs half. */
+export function PassingPage() {
+  const room = useOutletContext<Room | undefined>();
+  const { adult } = useHere();
+  const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+  const [child, setChild] = useState<RegisterEntry>();
+  const [skill, setSkill] = useState<SeenSkill>();
+  const [seen, setSeen] = useState<Seen>();
+  if (!data) return <Notice>The children of the room are not here yet.</Notice>;
+
+  const record = async (n: number): Promise<void> => {
+    if (!child || !skill) return;
+    const { events, ...facts } = seenInPassing(skill, n);
+    const kept: KeptTry = {
+      id: uuid() as TraceId,
+      head: {
+        ...facts,
+        set: facts.set as KeptTry['head']['set'],
+        childId: child.id,
+        sittingId: uuid() as SittingId,
+        recordedBy: adult.id,
+        startedAt: formatISO(new Date()),
+        language: child.language,
+        help: 'none',
+        answeredBy: 'alone',
+        firstTime: false,
+        ended: 'finished',
+      },
+      revision: 0,
+      presence: adult.presence,
+      events: events.length,
+      sentEvents: 0,
+      sentRevision: -1,
+    };
+    await outbox.add(() => keepTry(kept, events));
+    setSeen({ kept, told: `${child.firstName} ${seenWords[skill].told(n)}`, isTakenBack: false });
+    setSkill(undefined);
+    setChild(undefined);
+  };
+  const takeBack = async (): Promise<void> => {
+    if (!seen) return;
+    const head = { ...seen.kept.head, setAside: 'taken back at once' };
+    await outbox.add(() => keepTry({ ...seen.kept, head, revision: 1 }, []));
+    setSeen({ ...seen, isTakenBack: true });
+  };
+
+  return (
+    <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
+      <Box>
+        <Typography variant="h1">Seen in passing</Typography>
+        <Typography color="textSecondary">
+          In play, in no sitting. It counts half of what a try counts.
+        </Typography>
+      </Box>
+      <Box role="status" sx={{ minHeight: 48, display: 'flex', gap: 2, alignItems: 'center' }}>
+        {seen && (
+          <>
+            <Typography sx={{ fontWeight: 700 }}>
+              {seen.isTakenBack ? 'Taken back: it counts for nothing.' : `On record: ${seen.told}.`}
+            </Typography>
+            {!seen.isTakenBack && <Button onClick={() => void takeBack()}>Take it back</Button>}
+          </>
+        )}
+      </Box>
+      <Row label="Who">
+        {data.register.map((one) => (
+          <Button key={one.id} aria-pressed={one.id === child?.id} onClick={() => setChild(one)} sx={pressed}>
+            {one.firstName}
+          </Button>
+        ))}
+      </Row>
+      <Row label="What">
+        {seenSkills.map((one) => (
+          <Button
+            key={one}
+            aria-pressed={one === skill}
+            disabled={!child}
+            onClick={() => setSkill(one)}
+            sx={pressed}
+          >
+            {seenWords[one].saw}
+          </Button>
+        ))}
+      </Row>
+      <Row label="Which number">
+        {numbers.map((n) => (
+          <Button
+            key={n}
+            disabled={!child || !skill}
+            onClick={() => void record(n)}
+            sx={{ ...pressed, minWidth: 64 }}
+          >
+            {n}
+          </Button>
+        ))}
+      </Row>
+    </Box>
+  );
+}
+
+function Row({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <Box role="group" aria-label={label}>
+      <Typography variant="body2" color="textSecondary">
+        {label}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>{children}</Box>
+    </Box>
+  );
+}
+
+const pressed = {
+  minHeight: 56,
+  '&[aria-pressed=true]': { bgcolor: palette.ink, color: palette.gate },
+} as const;

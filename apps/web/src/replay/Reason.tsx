@@ -1,0 +1,49 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+
+interface ReasonProps {
+  /** Reasons in one tap. */
+  readonly usual: readonly string[];
+  readonly isBusy: boolean;
+  readonly onReason: (reason: string) => void;
+}
+
+/** Why something is put right: without a reason it is not. */
+export function Reason({ usual, isBusy, onReason }: ReasonProps) {
+  const [own, setOwn] = useState('');
+  return (
+    <Box role="group" aria-label="Why" sx={{ display: 'grid', gap: 0.75 }}>
+      <Typography variant="body2" color="textSecondary">
+        Why
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+        {usual.map((reason) => (
+          <Button key={reason} disabled={isBusy} onClick={() => onReason(reason)} sx={{ fontWeight: 500 }}>
+            {reason}
+          </Button>
+        ))}
+        <Box
+          component="form"
+          sx={{ display: 'flex', gap: 0.75, flex: 1, minWidth: 220 }}
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (own.trim() !== '') onReason(own.trim());
+          }}
+        >
+          <TextField
+            size="small"
+            label="another reason"
+            value={own}
+            onChange={(event) => setOwn(event.target.value.slice(0, 200))}
+          />
+          <Button type="submit" disabled={isBusy || own.trim() === ''}>
+            Keep
+          </Button>
+        </Box>
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,61 @@
+import type { DoubleView, TodayView } from '@dotting/contract';
+import type { TraceId } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import { request } from '../api/http.js';
+import { queryClient } from '../api/queries.js';
+import { sayMoment } from '../app/days.js';
+import { palette } from '../app/theme.js';
+
+/** Two records that overlap, from two devices: both are kept, and one question is asked. */
+export function Doubles({ today }: { readonly today: TodayView }) {
+  return today.doubles.map((double) => (
+    <Double key={double.tries.map((one) => one.id).join()} double={double} today={today} />
+  ));
+}
+
+function Double({ double, today }: { readonly double: DoubleView; readonly today: TodayView }) {
+  const name = today.register.find((child) => child.id === double.childId)?.firstName ?? '';
+  const [one, other] = double.tries as [DoubleView['tries'][number], DoubleView['tries'][number]];
+  const answer = useMutation({
+    mutationFn: (counts: TraceId | null) =>
+      request('POST', `tries/${one.id}/double`, { other: other.id, counts }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
+  });
+  return (
+    <Box component="section" aria-label="The same try?" sx={frame}>
+      <Typography>
+        <b>The same try?</b> {name}, {double.title}, {sayMoment(one.startedAt)}
+      </Typography>
+      {[one, other].map(({ id, recorder, told }) => (
+        <Box key={id} sx={{ display: 'flex', gap: 2, alignItems: 'center', py: 0.5 }}>
+          <Typography variant="body2" sx={{ flex: 1 }}>
+            <Link to={`/tries/${id}`} style={{ color: 'inherit', fontWeight: 700 }}>
+              {recorder}
+            </Link>
+            : {told}
+          </Typography>
+          <Button disabled={answer.isPending} onClick={() => answer.mutate(id)}>
+            The same; {recorder}’s counts
+          </Button>
+        </Box>
+      ))}
+      <Button disabled={answer.isPending} onClick={() => answer.mutate(null)}>
+        Two tries
+      </Button>
+      {answer.error && <Typography role="alert">{answer.error.message}</Typography>}
+    </Box>
+  );
+}
+
+const frame = {
+  mb: 2,
+  bgcolor: palette.gate,
+  border: `2px dashed ${palette.line}`,
+  borderRadius: '14px',
+  px: 2,
+  py: 1.25,
+} as const;

@@ -1,0 +1,40 @@
+import type { TodayView } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { palette } from '../app/theme.js';
+import { mostAtTable } from '../sitting/table/faces.js';
+
+/** Chooses two to six children for one table; each is sat down with in a sitting of its own. */
+export function SeveralAtTable({ today }: { readonly today: TodayView }) {
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const toggle = (id: string): void =>
+    setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
+  return (
+    <Box component="section" aria-label="Several at one table" sx={{ mb: 2 }}>
+      <Typography variant="body2" color="textSecondary">
+        Two to {mostAtTable} children, each with tries of its own
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}>
+        {today.register.map(({ id, firstName }) => (
+          <Button
+            key={id}
+            aria-pressed={chosen.includes(id)}
+            disabled={chosen.length === mostAtTable && !chosen.includes(id)}
+            onClick={() => toggle(id)}
+            sx={{ '&[aria-pressed=true]': { bgcolor: palette.ink, color: palette.gate } }}
+          >
+            {firstName}
+          </Button>
+        ))}
+      </Box>
+      {chosen.length > 1 && (
+        <Button component={Link} to={`/sit/${chosen.join('+')}`} variant="contained" color="primary">
+          Sit down with {chosen.length}
+        </Button>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,204 @@
+import { usualChild } from '../packages/core/src/simulate/child.js';
+import { seededRandom } from '../packages/core/src/simulate/random.js';
+import {
+  begin,
+  endHere,
+  expect,
+  expectAllSent,
+  lay,
+  mirror,
+  openChild,
+  press,
+  sitDown,
+  tap,
+  test,
+} from './sitting.js';
+import { letChildTry, steadyInRow } from './simulatedChild.js';
+
+test('a whole guided sitting with a simulated child: the closing page says no more than is so, and what is open', async ({
+  app,
+  signedIn: page,
+}) => {
+  test.setTimeout(120_000);
+  // Knows the words and keeps track well; counts all over again when asked how many.
+  const ability = {
+    ...usualChild,
+    orderTo: 29,
+    orderSlope: 0.5,
+    lapse: 0,
+    slipPerThing: 0.012,
+    lastWord: 0,
+    recounts: 1,
+  };
+  const random = seededRandom(41);
+  await page.clock.install();
+  await openChild(page, 'Abeni');
+  await page.getByRole('link', { name: 'Sit down with Abeni' }).click();
+  await page.getByRole('radio', { name: '6', exact: true }).click();
+  await lay(page, 4, 'Count a row', 'corks');
+  await page.getByRole('radio', { name: 'How many?' }).click();
+  await begin(page);
+  const put: string[] = [];
+  for (let i = 0; i < 12; i++) {
+    put.push((await letChildTry(page, ability, random)).id);
+    // As long as such a try takes with a child.
+    await page.clock.fastForward('00:25');
+    const why = await page.getByText(/^Why the next: /).innerText();
+    if (/enough for today|end, or take another|a good place to end/.test(why)) break;
+    await press(page, 'Next try');
+  }
+  expect(new Set(put)).toEqual(new Set(['count-row', 'how-many']));
+  await press(page, 'End here');
+
+  const changed = page.getByRole('region', { name: 'What this sitting changed' });
+  const open = page.getByRole('region', { name: 'Still open' });
+  await expect(changed.getByRole('textbox').first()).toBeVisible();
+  const lines = await changed
+    .getByRole('textbox')
+    .evaluateAll((boxes) => boxes.map((box) => (box as HTMLTextAreaElement).value));
+  const row = lines.find((line) => /in a row/.test(line));
+  expect(Number(/counts (\d+) in a row/.exec(row!)![1])).toBeLessThanOrEqual(steadyInRow(ability));
+  expect(lines.join(' ')).toMatch(/says the numbers in order to \d+/);
+  expect(lines.join(' ')).not.toMatch(/last word/);
+  await expect(open).toContainText('Not clear yet: the last word as the answer to “how many?”');
+
+  await changed.getByRole('textbox', { name: row! }).fill('Keeps track of a good handful.');
+  await page.getByLabel('Anything else worth keeping').fill('Counts again each time she is asked.');
+  await press(page, 'Keep and close');
+  await expect(page.getByRole('heading', { name: 'Abeni', exact: true })).toBeVisible();
+  await expectAllSent(page);
+  const closing = await app.latestClosing('Abeni');
+  expect(closing.note).toBe('Counts again each time she is asked.');
+  expect(closing.changed.find((line) => line.told === row)!.words).toBe('Keeps track of a good handful.');
+});
+
+test('the network cut from the second try to the last: tries and closing page are kept, then sent', async ({
+  app,
+  signedIn: page,
+  context,
+}) => {
+  const before = await app.countTries('Mateusz');
+  await sitDown(page, 'Mateusz', 3);
+  await tap(page, 3);
+  await press(page, 'Done counting');
+  await expectAllSent(page);
+  await context.setOffline(true);
+  for (let i = 0; i < 2; i++) {
+    await press(page, 'Next try');
+    await page.getByRole('button', { name: /no slip$/ }).click();
+    await expect(page.getByText(/^One word and one touch to each/)).toBeVisible();
+  }
+  await press(page, 'End here');
+  await page.getByLabel('Anything else worth keeping').fill('sang while he counted');
+  await press(page, 'Keep and close');
+  await expect(page.getByText('no connection').first()).toBeVisible();
+  await context.setOffline(false);
+  await expectAllSent(page);
+  expect(await app.countTries('Mateusz')).toBe(before + 3);
+  expect((await app.latestClosing('Mateusz')).note).toBe('sang while he counted');
+});
+
+test('a pause keeps the sitting, and it goes on where it was', async ({ signedIn: page }) => {
+  await sitDown(page, 'Ines', 6);
+  await tap(page, 6);
+  await press(page, 'Done counting');
+  await press(page, 'Pause');
+  await expect(page.getByRole('heading', { name: 'Ines has a rest' })).toBeVisible();
+  await page.reload();
+  await press(page, 'Go on');
+  await expect(page.getByText(/^One word and one touch to each of 6 corks/)).toBeVisible();
+});
+
+test('two children at one table: one tap changes the child, each has tries of its own', async ({
+  app,
+  signedIn: page,
+}) => {
+  const before = { Kamala: await app.countTries('Kamala'), Lowri: await app.countTries('Lowri') };
+  await press(page, 'Several at one table');
+  for (const child of ['Kamala', 'Lowri'])
+    await page.getByRole('button', { name: child, exact: true }).click();
+  await page.getByRole('link', { name: 'Sit down with 2' }).click();
+  const faces = page.getByRole('navigation', { name: 'At the table' });
+  await expect(faces.getByRole('button')).toHaveCount(2);
+  await lay(page, 3, 'Count a row', 'corks');
+  await begin(page);
+  await tap(page, 2);
+  await faces.getByRole('button', { name: 'Lowri' }).click();
+  await lay(page, 4, 'Count a row', 'corks');
+  await begin(page);
+  await tap(page, 4);
+  await press(page, 'Done counting');
+  await faces.getByRole('button', { name: 'Kamala' }).click();
+  await tap(page, 1);
+  await press(page, 'Done counting');
+  await expect(page.getByText(/^One word and one touch to each of 3 corks/)).toBeVisible();
+  await endHere(page);
+  await endHere(page);
+  await expectAllSent(page);
+  expect(await app.countTries('Kamala')).toBe(before.Kamala + 1);
+  expect(await app.countTries('Lowri')).toBe(before.Lowri + 1);
+  expect(await app.eventsOfLatestTry('Lowri')).toHaveLength(4);
+});
+
+test('seen in passing: child, what was seen, number, and it is on record', async ({
+  app,
+  signedIn: page,
+}) => {
+  await page.getByRole('link', { name: 'Seen in passing' }).click();
+  await page.getByRole('button', { name: 'Nadia', exact: true }).click();
+  await page.getByRole('button', { name: 'fetched so many when asked' }).click();
+  await page.getByRole('button', { name: '3', exact: true }).click();
+  await expect(page.getByText('On record: Nadia fetched 3 when asked.')).toBeVisible();
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Nadia');
+  expect(events.map(({ kind, value }) => [kind, value])).toEqual([
+    ['ask', undefined],
+    ['given', 3],
+  ]);
+  await press(page, 'Take it back');
+  await expect(page.getByText('Taken back: it counts for nothing.')).toBeVisible();
+});
+
+test.describe('each kind of task by keyboard alone', () => {
+  const kinds: readonly [task: string, size: number, things: string | null, keys: string[], told: RegExp][] =
+    [
+      ['Say the numbers', 5, null, ['Space', 'Space', 'Space', 'f'], /the words ran in order to 3/i],
+      ['Count a row', 3, 'corks', ['Space', 'Space', 'Space', 'h', '3', 'Enter'], /the last-word rule/],
+      ['Give me so many', 4, 'corks', ['6', 'Enter', '4', 'Enter', 'f'], /gave 6, then made it 4/],
+      [
+        'One in each cell',
+        3,
+        'corks',
+        ['Space', 'Space', 'i', 'Space', 'c', 'Space', 'f'],
+        /put two in one cell/i,
+      ],
+      [
+        'A lid to each jar',
+        4,
+        null,
+        ['Space', 'Space', 'Space', 'Space', 'Space', '1'],
+        /said there were enough/,
+      ],
+      ['Otter says the numbers', 5, null, ['y', '2'], /said it was not right/],
+      [
+        'Still so many?',
+        4,
+        'corks',
+        ['4', 'Enter', '4', 'Enter'],
+        /asked once more, said the same without counting/,
+      ],
+    ];
+  for (const [task, size, things, keys, told] of kinds) {
+    test(task, async ({ signedIn: page }) => {
+      await sitDown(page, 'Dilys', size, task, things);
+      await expect(mirror(page).or(page.getByRole('img').first()).first()).toBeVisible();
+      for (const key of keys) {
+        await page.keyboard.press(key);
+        if (key === 'h') await expect(page.getByText('The answer was')).toBeVisible();
+      }
+      await expect(page.getByRole('status').filter({ hasText: told })).toBeVisible();
+      await page.keyboard.press('?');
+      await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+    });
+  }
+});
