@@ -39,7 +39,7 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   await page.getByRole('radio', { name: 'How many?' }).click();
   await begin(page);
   const put: string[] = [];
-  for (let i = 0; i < 12; i++) {
+  for (let i = 0; i < 20; i++) {
     put.push((await letChildTry(page, ability, random)).id);
     // As long as such a try takes with a child.
     await page.clock.fastForward('00:25');

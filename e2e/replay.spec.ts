@@ -37,18 +37,18 @@ test('a step is put right in the replay, and a reading overruled, each with a re
   app,
   signedIn: page,
 }) => {
-  await sitDown(page, 'Oluchi', 3);
+  await sitDown(page, 'Oluchi', 3, 'Count a ring', 'acorn cups');
   await tap(page, 3);
   await press(page, 'Done counting');
   await expectAllSent(page);
   await endHere(page);
-  await page.getByRole('link', { name: 'Replay of 3 corks in a row' }).first().click();
+  await page.getByRole('link', { name: 'Replay of 3 acorn cups in a ring' }).first().click();
   const happened = page.getByRole('group', { name: 'What happened' }).getByRole('button');
   await happened.nth(2).click();
   await press(page, 'Put this step right');
   await press(page, 'Word, no touch');
   await press(page, 'tapped wrongly');
-  await expect(page.getByText('Of 3 corks, said a word with no touch and left 1 out')).toBeVisible();
+  await expect(page.getByText('Of 3 acorn cups, said a word with no touch and left 1 out')).toBeVisible();
   await expect(page.getByText('One event was put right; what was recorded first is kept.')).toBeVisible();
 
   await press(page, 'Overrule the reading');

@@ -56,7 +56,7 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   const next = nextOf(task, sitting, left - (other ? figure.secondsForOther : 0));
   if (next.kind === 'ask') return proposal(task, next, tellNext(next, sitting.plan.minutes));
 
-  if (other && next.because !== 'enough' && left > figure.secondsForOther / 2) {
+  if (other && next.because !== 'enough' && left > figure.secondsToLay) {
     const first = nextOf(other, sitting, left);
     if (first.kind === 'ask') return proposal(other, first, tellOther(next.because));
   }
