@@ -183,7 +183,7 @@ test('every view passes the automated accessibility checks, contrast among them'
   };
   await check(page);
   await openChild(page, 'Ines');
-  await expect(page.getByText('Next step')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
   await check(page);
   await sitDown(page, 'Ines', 8);
   await tap(page, 2);

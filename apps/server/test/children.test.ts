@@ -30,9 +30,11 @@ describe('the child’s page and today', () => {
   test('a child nobody has looked at has specks only, a kind first step, and is due', async () => {
     const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
     expect(page.lines.flatMap((line) => line.dots).every((dot) => dot.form === 'speck')).toBe(true);
-    expect(page.next.title).toBe('3 corks in a row');
+    expect(page.steps).toHaveLength(3);
+    for (const step of [...page.steps, page.easier]) expect(step.n).toBeLessThanOrEqual(5);
+    expect(page.steps[0]!.why).toMatch(/^Nobody has looked/);
     const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
-    expect(today.due).toMatchObject([{ childId: site.childId, skillLastLook: null }]);
+    expect(today.due).toMatchObject([{ childId: site.childId, because: 'never', last: null }]);
   });
 
   test('a finished try shows at once; one still going on shows as unfinished only', async () => {
@@ -45,7 +47,7 @@ describe('the child’s page and today', () => {
 
     await device.ask('PUT', `tries/${id}`, { ...put, ended: 'finished', revision: 1 });
     const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
-    const row = page.lines.find((line) => line.skill === 'one-to-one-row')!;
+    const row = page.lines.find((line) => line.skill === 'row')!;
     expect(row.dots.find((dot) => dot.n === 4)).toEqual({ n: 4, form: 'half', tries: [id] });
     const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
     expect(today).toMatchObject({ unfinished: [], register: [{ lastLook: '2026-03-02' }] });

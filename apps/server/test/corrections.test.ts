@@ -124,10 +124,10 @@ describe('overruling a reading', () => {
   });
 });
 
+/** A stored try without what the server adds to it. */
 async function headOf(id: string) {
-  const { told, recorder, revision, events, rulings, id: _, ...head } = await read(id);
-  void [told, recorder, revision, events, rulings];
-  return head;
+  const added = ['told', 'recorder', 'revision', 'events', 'rulings', 'id'];
+  return Object.fromEntries(Object.entries(await read(id)).filter(([field]) => !added.includes(field)));
 }
 
 describe('two devices at one child', () => {

@@ -1,10 +1,16 @@
 import {
+  allStrands,
   needs,
-  skills,
+  skillMap,
+  tellingSlips,
+  type AnyStrand,
   type ChildId,
   type DotForm,
+  type DueBecause,
   type Need,
-  type Skill,
+  type SkillId,
+  type TellingSlip,
+  type Trend,
   type TaskId,
   type TraceId,
 } from '@dotting/core';
@@ -15,10 +21,10 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
-  IsDefined,
   IsIn,
   IsInt,
   IsNotEmpty,
+  IsNumber,
   IsOptional,
   IsString,
   IsUUID,
@@ -27,9 +33,19 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { StoredTry, TraySetBody } from './tries.js';
+import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, IsNotToCome, OrNull } from './validators.js';
+
+const skillIds = skillMap.map((skill) => skill.id);
+const dueReasons = [
+  'never',
+  'strand-never',
+  'weeks',
+  'fading',
+  'open-question',
+] as const satisfies readonly DueBecause[];
+export const trends = ['rising', 'steady', 'falling', 'new'] as const satisfies readonly Trend[];
 
 export const hands = ['left', 'right'] as const;
 export type Hand = (typeof hands)[number];
@@ -55,11 +71,16 @@ export class RegisterEntry {
 export class DueEntry {
   @IsUUID()
   childId: ChildId;
-  @IsIn(skills)
-  skill: Skill;
+  @IsIn(dueReasons)
+  because: DueBecause;
+  /** What is to be looked at, in the field's words. */
+  @IsString()
+  forWhat: string;
+  /** When it was last looked at; null for never. */
   @OrNull()
   @IsDay()
-  skillLastLook: string | null;
+  last: string | null;
+  /** The next step, and why. */
   @IsString()
   title: string;
   @IsString()
@@ -210,27 +231,154 @@ export class DotView {
   tries: TraceId[];
 }
 
-export class DotLineView {
-  @IsIn(skills)
-  skill: Skill;
+export class CoursePointView {
+  @IsDay()
+  day: string;
+  @IsInt()
+  steadyTo: number;
+  @IsInt()
+  triedTo: number;
+}
+
+/** An adult's own words in place of what was worked out; the estimate goes on beneath. */
+export class StatementRulingView {
+  @IsString()
+  words: string;
+  @IsString()
+  reason: string;
+  @IsString()
+  by: string;
+  @IsDay()
+  day: string;
+}
+
+/** One skill of the child's page: what may be said, how sure, from what. */
+export class SkillLineView {
+  @IsString()
+  skill: SkillId;
+  @IsString()
+  name: string;
+  @IsIn(allStrands)
+  strand: AnyStrand;
   @ValidateNested({ each: true })
   @Type(() => DotView)
   dots: DotView[];
+  /** A sentence about the child. */
+  @IsString()
+  statement: string;
+  /** Something is claimed; else it is only said that it is open. */
+  @IsBoolean()
+  isClaimed: boolean;
+  /** Probability that it is so. */
+  @IsNumber()
+  sure: number;
+  /** What is still to be seen before it may be said without a question mark. */
+  @IsString({ each: true })
+  wanting: string[];
+  @IsIn(trends)
+  trend: Trend;
+  /** Empty for a skill without a number axis. */
+  @ValidateNested({ each: true })
+  @Type(() => CoursePointView)
+  course: CoursePointView[];
+  /** What stands in the way, where something does. */
+  @OrNull()
+  @IsString()
+  obstacle: string | null;
+  @OrNull()
+  @ValidateNested()
+  @Type(() => StatementRulingView)
+  overruled: StatementRulingView | null;
+  @IsUUID('all', { each: true })
+  tries: TraceId[];
 }
 
 export class NextStepView {
   @IsString()
+  skill: SkillId;
+  @IsString()
   task: TaskId;
-  @IsDefined()
-  @ValidateNested()
-  @Type(() => TraySetBody)
-  set: TraySetBody;
+  @IsInt()
+  n: number;
+  @IsString()
+  things: string;
   @IsString()
   title: string;
   @IsString()
   why: string;
+  @IsString()
+  stepUp: string;
+  @IsString()
+  stepDown: string;
+  @IsNumber()
+  chance: number;
   @IsUUID('all', { each: true })
   tries: TraceId[];
+  @IsString()
+  evidence: string;
+}
+
+/** Pinned to stay first, put away until there is something new of it, or neither any longer. */
+export const stepDecisions = ['pinned', 'dismissed', 'open'] as const;
+export type StepDecision = (typeof stepDecisions)[number];
+
+export class NewStepDecision {
+  @IsIn(skillIds)
+  skill: SkillId;
+  @IsIn(stepDecisions)
+  decision: StepDecision;
+  @IsString()
+  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  reason: string;
+}
+
+/** A step that was pinned or put away, and why. */
+export class StepDecisionView {
+  @IsString()
+  skill: SkillId;
+  @IsString()
+  name: string;
+  @IsIn(stepDecisions)
+  decision: StepDecision;
+  @IsString()
+  reason: string;
+  @IsString()
+  by: string;
+}
+
+/** Overrules a statement with words of the adult's own; null takes that back. */
+export class NewStatementRuling {
+  @IsIn(skillIds)
+  skill: SkillId;
+  @OrNull()
+  @IsString()
+  @IsNotEmpty({ message: 'Say what is so.' })
+  @MaxLength(300, { message: 'Keep it under 300 letters.' })
+  words: string | null;
+  @IsString()
+  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  reason: string;
+}
+
+/** The slip a move answers, and the move. */
+export class MoveView {
+  @IsIn(tellingSlips)
+  slip: TellingSlip;
+  @IsString()
+  @IsNotEmpty({ message: 'Say what was seen.' })
+  @MaxLength(200)
+  saw: string;
+  @IsString()
+  @IsNotEmpty({ message: 'Say what to try.' })
+  @MaxLength(300, { message: 'Keep the move under 300 letters.' })
+  move: string;
+}
+
+/** A move as the room has it, beside the one that was shipped. */
+export class RoomMove extends MoveView {
+  @IsString()
+  shipped: string;
 }
 
 /** One try in a line: what was put, what was read. */
@@ -254,11 +402,19 @@ export class ChildPage {
   @Type(() => ChildView)
   child: ChildView;
   @ValidateNested({ each: true })
-  @Type(() => DotLineView)
-  lines: DotLineView[];
+  @Type(() => SkillLineView)
+  lines: SkillLineView[];
+  /** Three, the one most worth doing first. */
+  @ValidateNested({ each: true })
+  @Type(() => NextStepView)
+  steps: NextStepView[];
+  /** One that will go well. */
   @ValidateNested()
   @Type(() => NextStepView)
-  next: NextStepView;
+  easier: NextStepView;
+  @ValidateNested({ each: true })
+  @Type(() => StepDecisionView)
+  decisions: StepDecisionView[];
   /** Newest first. */
   @ValidateNested({ each: true })
   @Type(() => TrySummary)

@@ -79,11 +79,22 @@ export {
   type TaskEntry,
   type Watched,
 } from './shelf/task.js';
-export { outcomeFor, outcomesFor, skills, type Outcome, type Skill } from './evidence/outcomes.js';
-export { dotLineFor, type Dot, type DotForm, type DotLine } from './evidence/dotLine.js';
-export { nextStep, type NextStep } from './next/nextStep.js';
-export { teachingMoves, type TeachingMove, type TellingSlip } from './next/moves.js';
-export { dueFor, type Due, type LookedAt } from './next/due.js';
+export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
+export { courseOf, trendOf, type CoursePoint, type Trend } from './lines/course.js';
+export { nextSteps, type NextStep, type NextSteps, type NextStepsOptions } from './next/nextSteps.js';
+export { obstacleIn, looksAt, tasksFor, type Obstacle } from './next/skillLooks.js';
+export {
+  allStrands,
+  leaningOn,
+  skillMap,
+  skillOf,
+  type AnyStrand,
+  type SkillEntry,
+  type SkillId,
+} from './skills/map.js';
+export { teachingMoves, tellingSlips, type TeachingMove, type TellingSlip } from './next/moves.js';
+export { dueFor, type ChildLooks, type Due, type DueBecause } from './next/due.js';
+export { coreStrands, statementFor, summarise, type CoreStrand, type LookSummary } from './next/looks.js';
 export { seededRandom, seededUuid, seedFrom, pick, chance, type Random } from './simulate/random.js';
 export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
 export { putOf } from './simulate/putOf.js';

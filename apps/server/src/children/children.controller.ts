@@ -1,14 +1,27 @@
-import { ChildChange, ChildPage, ChildView, TodayView } from '@dotting/contract';
+import {
+  ChildChange,
+  ChildPage,
+  ChildView,
+  MoveView,
+  NewStatementRuling,
+  NewStepDecision,
+  RoomMove,
+  TodayView,
+} from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import { Body, Controller, Get, Param, ParseUUIDPipe, Patch } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../devices/present.js';
 import { ChildrenService } from './children.service.js';
+import { DecisionsService } from './decisions.service.js';
 
 @ApiTags('children')
 @Controller('api')
 export class ChildrenController {
-  constructor(private readonly children: ChildrenService) {}
+  constructor(
+    private readonly children: ChildrenService,
+    private readonly decisions: DecisionsService,
+  ) {}
 
   @Get('rooms/:id/today')
   @ApiOkResponse({ type: TodayView })
@@ -31,5 +44,44 @@ export class ChildrenController {
     @Body() body: ChildChange,
   ): Promise<ChildView> {
     return this.children.change(at, id as ChildId, body);
+  }
+
+  @For('lead', 'practitioner')
+  @Post('children/:id/steps')
+  @HttpCode(204)
+  async decide(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: NewStepDecision,
+  ): Promise<void> {
+    await this.decisions.decide(at, await this.children.find(at, id as ChildId), body);
+  }
+
+  @For('lead', 'practitioner')
+  @Post('children/:id/statements')
+  @HttpCode(204)
+  async rule(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: NewStatementRuling,
+  ): Promise<void> {
+    await this.decisions.rule(at, await this.children.find(at, id as ChildId), body);
+  }
+
+  @Get('rooms/:id/moves')
+  @ApiOkResponse({ type: RoomMove, isArray: true })
+  moves(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<RoomMove[]> {
+    return this.decisions.tableOf(at, id);
+  }
+
+  @For('lead', 'practitioner')
+  @Put('rooms/:id/moves')
+  @HttpCode(204)
+  changeMove(
+    @Present() at: AtWork,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() body: MoveView,
+  ): Promise<void> {
+    return this.decisions.changeMove(at, id, body);
   }
 }

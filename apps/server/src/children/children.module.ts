@@ -2,11 +2,12 @@ import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
 import { TriesModule } from '../tries/tries.module.js';
 import { ChildrenController } from './children.controller.js';
+import { DecisionsService } from './decisions.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
   imports: [TriesModule, SittingsModule],
   controllers: [ChildrenController],
-  providers: [ChildrenService],
+  providers: [ChildrenService, DecisionsService],
 })
 export class ChildrenModule {}

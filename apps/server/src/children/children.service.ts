@@ -1,15 +1,15 @@
 import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
 import {
   describeSet,
-  dotLineFor,
+  dayOf,
   dueFor,
   figure,
   groupBy,
-  nextStep,
-  skills,
-  taskOf,
-  tellTry,
+  skillOf,
+  summarise,
   type ChildId,
+  type CoreStrand,
+  type LookSummary,
   type Trace,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
@@ -24,18 +24,24 @@ import { headOf, storedOf } from '../tries/traces.js';
 import { TriesService } from '../tries/tries.service.js';
 import { Try } from '../tries/try.entity.js';
 import { Child } from './child.entity.js';
+import { skillLines, stepView, summaryOf } from './childPage.js';
+import { ByChild, fingerprintOf } from './readings.js';
+import { DecisionsService } from './decisions.service.js';
 import { today } from './today.js';
 
 @Injectable()
 export class ChildrenService {
+  private readonly looks = new ByChild<readonly LookSummary[]>();
+
   constructor(
     private readonly dataSource: DataSource,
     private readonly tries: TriesService,
     private readonly doubles: DoublesService,
     private readonly sittings: SittingsService,
+    private readonly decisions: DecisionsService,
   ) {}
 
-  /** Who of a room has not been looked at longest, for what, and what was left unfinished. */
+  /** Who of a room is to be looked at today, and for what; what was left unfinished. */
   async today(at: AtWork, roomId: string): Promise<TodayView> {
     const { manager } = this.dataSource;
     if (!(await manager.existsBy(Room, { id: roomId, siteId: at.siteId }))) throw notFound('room');
@@ -46,20 +52,36 @@ export class ChildrenService {
     const ended = await this.tries.endedOf(children.map((child) => child.id));
     const traces = groupBy(ended, (one) => one.childId);
     const tracesOf = (childId: ChildId): readonly Trace[] => traces.get(childId) ?? [];
-    const due = dueFor(children.map((child) => ({ childId: child.id, traces: tracesOf(child.id) })));
+    const day = today();
+    const looks = children.map(({ id, birthDate }) => ({
+      childId: id,
+      looks: this.looks.get(id, `${day} ${birthDate} ${fingerprintOf(tracesOf(id))}`, () =>
+        summarise(tracesOf(id), day, { birthDate }),
+      ),
+    }));
     return {
-      day: today(),
+      day,
       register: children.map(({ id, firstName, lastName, languages }) => ({
         id,
         firstName,
         lastName,
         language: languages[0]!,
-        lastLook: due.find((one) => one.childId === id)?.lastLook ?? null,
+        lastLook: lastDayOf(tracesOf(id)),
       })),
-      due: due.map(({ childId, skill, skillLastLook }) => {
-        const { title, why } = nextStep(tracesOf(childId));
-        return { childId, skill, skillLastLook, title, why };
-      }),
+      due: await Promise.all(
+        dueFor(looks, day, figure.looksInADay).map(async (due) => {
+          const child = children.find((one) => one.id === due.childId)!;
+          const [step] = (await this.decisions.stepsOf(child, tracesOf(child.id), day)).choices;
+          return {
+            childId: child.id,
+            because: due.because,
+            forWhat: due.skill === null ? strandWords[due.strand] : skillOf(due.skill).name,
+            last: due.last,
+            title: step?.title ?? '',
+            why: step?.why ?? '',
+          };
+        }),
+      ),
       unfinished: await this.unfinished(at, roomId),
       doubles: await this.doubles.openAmong(at, ended.filter(isRecent)),
     };
@@ -87,23 +109,23 @@ export class ChildrenService {
       this.dataSource.manager.find(Staff, { where: { siteId: at.siteId } }),
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
+    const day = today();
+    const [moves, rulings, { choices, easier }, decisions, closings] = await Promise.all([
+      this.decisions.movesOf(child.roomId),
+      this.decisions.rulingsOf(childId),
+      this.decisions.stepsOf(child, traces, day),
+      this.decisions.of(childId),
+      this.sittings.closingsOf(childId),
+    ]);
     return {
       child: viewOf(child),
-      lines: skills.map((skill) => {
-        const { dots } = dotLineFor(skill, traces);
-        return { skill, dots: dots.map((dot) => ({ ...dot, tries: [...dot.tries] })) };
-      }),
-      next: ((step) => ({ ...step, set: { ...step.set }, tries: [...step.tries] }))(nextStep(traces)),
-      tries: traces.toReversed().map((trace) => ({
-        id: trace.id,
-        startedAt: trace.startedAt,
-        task: taskOf(trace.task).name,
-        title: describeSet(trace.set, trace.target),
-        recorder: nameOf.get(trace.recordedBy) ?? '',
-        told: tellTry(trace),
-      })),
+      lines: skillLines(traces, day, child.birthDate, moves, rulings),
+      steps: choices.map(stepView),
+      easier: stepView(easier),
+      decisions,
+      tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '')),
       recent: traces.filter(isRecent).map(storedOf),
-      closings: await this.sittings.closingsOf(childId),
+      closings,
       metTasks: [...new Set(traces.map((trace) => trace.task))],
     };
   }
@@ -115,11 +137,21 @@ export class ChildrenService {
     return viewOf(changed);
   }
 
-  private async find(at: AtWork, childId: ChildId): Promise<Child> {
+  async find(at: AtWork, childId: ChildId): Promise<Child> {
     const child = await this.dataSource.manager.findOneBy(Child, { id: childId, siteId: at.siteId });
     if (!child) throw notFound('child');
     return child;
   }
+}
+
+const strandWords: Record<CoreStrand, string> = {
+  'stable-order': 'the number words in order',
+  'one-to-one': 'one-to-one',
+  cardinality: 'cardinality',
+};
+
+function lastDayOf(traces: readonly Trace[]): string | null {
+  return traces.map(dayOf).reduce<string | null>((one, day) => (one === null || day > one ? day : one), null);
 }
 
 const weekMs = 7 * 24 * 3_600_000;

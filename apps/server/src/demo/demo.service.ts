@@ -54,6 +54,9 @@ export class DemoService {
   private async clear(): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       for (const table of [
+        'room_move',
+        'statement_ruling',
+        'step_decision',
         'closing',
         'told_apart',
         'ruling',

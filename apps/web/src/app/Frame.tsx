@@ -23,6 +23,7 @@ export function Frame() {
         display: 'grid',
         gridTemplateColumns: '212px 1fr',
         gridTemplateRows: 'auto 1fr',
+        '@media print': { display: 'block', height: 'auto', zoom: 0.72 },
         height: '100%',
         minHeight: 0,
       }}
@@ -30,6 +31,7 @@ export function Frame() {
       <Box
         component="aside"
         sx={{
+          displayPrint: 'none',
           gridRow: '1 / 3',
           bgcolor: palette.ink,
           color: palette.gate,
@@ -68,6 +70,7 @@ export function Frame() {
       <Box
         component="header"
         sx={{
+          displayPrint: 'none',
           display: 'flex',
           alignItems: 'center',
           gap: 4,
@@ -91,7 +94,16 @@ export function Frame() {
         <Unsent />
         <AdultMenu />
       </Box>
-      <Box component="main" sx={{ overflow: 'auto', bgcolor: palette.paper, px: 3, py: 2.5 }}>
+      <Box
+        component="main"
+        sx={{
+          '@media print': { bgcolor: 'transparent', overflow: 'visible' },
+          overflow: 'auto',
+          bgcolor: palette.paper,
+          px: 3,
+          py: 2.5,
+        }}
+      >
         <Outlet context={room} />
       </Box>
     </Box>

@@ -1,5 +1,5 @@
-import type { ChildPage as Page, DotLineView, DotView } from '@dotting/contract';
-import { ageInMonths, type ChildId } from '@dotting/core';
+import type { ChildPage as Page, DotView, SkillLineView } from '@dotting/contract';
+import { ageInMonths, allStrands, type AnyStrand, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -10,21 +10,35 @@ import { childQuery } from '../api/queries.js';
 import { sayAge, todayHere } from '../app/days.js';
 import { languageName } from '../app/language.js';
 import { Notice } from '../app/Notice.js';
-import { skillWords } from '../app/skills.js';
-import { palette } from '../app/theme.js';
+import { capitalised } from '../app/text.js';
 import { DotLegend, DotScale } from '../dotline/DotLine.js';
 import { useHere } from '../entrance/here.js';
 import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
-import { SkillLine } from './SkillLine.js';
+import { Closings } from './Closings.js';
+import { NextSteps } from './NextSteps.js';
+import { lineRadius, SkillLine } from './SkillLine.js';
 import { Tries } from './Tries.js';
 
 interface Opened {
-  readonly skill: DotLineView['skill'];
+  readonly skill: SkillLineView['skill'];
   readonly dot: DotView;
 }
 
-/** What is known of how a child counts, each claim opening the tries it rests on, and one next step. */
+const strandNames: Record<AnyStrand, string> = {
+  'stable-order': 'Stable order',
+  'one-to-one': 'One-to-one',
+  cardinality: 'Cardinality',
+  'counting-on-and-back': 'Counting on and back',
+  comparing: 'Comparing sets',
+  'numeral-recognition': 'Numerals read',
+  'numeral-formation': 'Numerals written',
+  'seeing-how-many': 'Seeing how many',
+  'parts-and-wholes': 'Parts and wholes',
+  'sorting-and-recording': 'Sorting and recording',
+};
+
+/** What is known of how a child counts, each claim opening the tries it rests on, and what comes next. */
 export function ChildPage() {
   const { childId } = useParams();
   return <PageOf key={childId} id={childId as ChildId} />;
@@ -32,6 +46,7 @@ export function ChildPage() {
 
 function PageOf({ id }: { readonly id: ChildId }) {
   const { data, error, refetch } = useQuery(childQuery(id));
+  const { adult } = useHere();
   const [opened, setOpened] = useState<Opened>();
   if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
   if (!data) return null;
@@ -42,59 +57,104 @@ function PageOf({ id }: { readonly id: ChildId }) {
     <Box sx={page}>
       <Box>
         <Heading page={data} />
-        <Box
-          sx={{
-            display: 'grid',
-            gridTemplateColumns: '170px auto 1fr',
-            columnGap: 2.5,
-            alignItems: 'center',
-          }}
-        >
+        <Box sx={lines}>
           <span />
-          <DotScale upTo={20} />
+          <DotScale upTo={20} radius={lineRadius} />
           <span />
-          {data.lines.map((line) => (
-            <SkillLine
-              key={line.skill}
-              line={line}
-              opened={opened?.skill === line.skill ? opened.dot.n : undefined}
-              onOpen={open(line.skill)}
+          {allStrands.map((strand) => (
+            <Strand
+              key={strand}
+              childId={id}
+              name={strandNames[strand]}
+              lines={data.lines.filter((line) => line.strand === strand)}
+              opened={opened}
+              onOpen={open}
             />
           ))}
         </Box>
         <Box sx={{ my: 2 }}>
           <DotLegend />
         </Box>
-        <Tries
-          tries={opened ? data.tries.filter((one) => opened.dot.tries.includes(one.id)) : data.tries}
-          title={opened ? titleOf(opened) : 'All tries, newest first'}
-          onShowAll={opened && (() => setOpened(undefined))}
-          onStep={opened && ((by) => setOpened(stepped(data, opened, by)))}
-        />
+        <Closings closings={data.closings} />
+        <Box sx={{ displayPrint: 'none' }}>
+          <Tries
+            tries={opened ? data.tries.filter((one) => opened.dot.tries.includes(one.id)) : data.tries}
+            title={opened ? titleOf(data, opened) : 'All tries, newest first'}
+            onShowAll={opened && (() => setOpened(undefined))}
+            onStep={opened && ((by) => setOpened(stepped(data, opened, by)))}
+          />
+        </Box>
       </Box>
       <Box component="aside" sx={aside}>
-        <Button
-          component={Link}
-          to={`/sit/${id}`}
-          variant="contained"
-          color="primary"
-          fullWidth
-          sx={{ minHeight: 56 }}
-        >
-          Sit down with {data.child.firstName}
-        </Button>
-        <NextStep page={data} />
+        <Box sx={{ display: 'flex', gap: 1, displayPrint: 'none' }}>
+          <Button
+            component={Link}
+            to={`/sit/${id}`}
+            variant="contained"
+            color="primary"
+            fullWidth
+            sx={{ minHeight: 56 }}
+          >
+            Sit down with {data.child.firstName}
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
+        </Box>
+        <NextSteps page={data} mayDecide={adult.role !== 'assistant'} />
         <About child={data.child} />
       </Box>
     </Box>
   );
 }
 
+interface StrandProps {
+  readonly childId: string;
+  readonly name: string;
+  readonly lines: readonly SkillLineView[];
+  readonly opened: Opened | undefined;
+  readonly onOpen: (skill: Opened['skill']) => (dot: DotView) => void;
+}
+
+/** A strand's skills that have been looked at; the others in a line, so that the page stays one to read. */
+function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
+  const looked = all.filter((line) => line.tries.length > 0);
+  const open = all.filter((line) => line.tries.length === 0);
+  return (
+    <>
+      <Typography variant="h3" component="h2" sx={{ gridColumn: '1 / -1', mt: 1.25, mb: 0.25 }}>
+        {name}
+      </Typography>
+      {looked.map((line) => (
+        <SkillLine
+          key={line.skill}
+          childId={childId}
+          line={line}
+          opened={opened?.skill === line.skill ? opened.dot.n : undefined}
+          onOpen={onOpen(line.skill)}
+        />
+      ))}
+      {(open.length > 0 || all.length === 0) && (
+        <Typography variant="body2" color="textSecondary" sx={{ gridColumn: '1 / -1', pb: 0.5 }}>
+          {all.length === 0
+            ? 'No tasks on the shelf for it yet.'
+            : `Nobody has looked yet: ${open.map((line) => line.name).join('; ')}.`}
+        </Typography>
+      )}
+    </>
+  );
+}
+
+const lines = {
+  display: 'grid',
+  gridTemplateColumns: '148px auto minmax(0, 1fr)',
+  columnGap: 2,
+  alignItems: 'center',
+} as const;
+
 /** Beside the skills where there is room for both, above them where there is not. */
 const page = {
   display: 'grid',
-  gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 260px' },
-  gap: { xs: 2, lg: 4 },
+  gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 280px' },
+  gap: { xs: 2, lg: 3 },
 } as const;
 
 const aside = {
@@ -133,29 +193,14 @@ function Heading({ page }: { readonly page: Page }) {
 }
 
 /** The next number of the same skill that has tries, up or down the line; at its end, where it was. */
-function stepped({ lines }: Page, opened: Opened, by: 1 | -1): Opened {
+function stepped({ lines: all }: Page, opened: Opened, by: 1 | -1): Opened {
   const dots =
-    lines.find((line) => line.skill === opened.skill)?.dots.filter((dot) => dot.tries.length > 0) ?? [];
+    all.find((line) => line.skill === opened.skill)?.dots.filter((dot) => dot.tries.length > 0) ?? [];
   const at = dots.findIndex((dot) => dot.n === opened.dot.n);
   return { ...opened, dot: dots[at + by] ?? opened.dot };
 }
 
-function titleOf({ skill, dot }: Opened): string {
-  return `${skillWords[skill].name}${dot.n === 0 ? '' : `, at ${dot.n}`}`;
-}
-
-function NextStep({ page: { next } }: { readonly page: Page }) {
-  return (
-    <Box component="section" aria-label="Next step">
-      <Typography variant="h2" sx={{ mb: 1 }}>
-        Next step
-      </Typography>
-      <Box sx={{ bgcolor: palette.gate, border: `1px solid ${palette.line}`, borderRadius: '14px', p: 2 }}>
-        <Typography variant="h3">{next.title}</Typography>
-        <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
-          {next.why}
-        </Typography>
-      </Box>
-    </Box>
-  );
+function titleOf({ lines: all }: Page, { skill, dot }: Opened): string {
+  const name = capitalised(all.find((line) => line.skill === skill)?.name ?? skill);
+  return `${name}${dot.n === 0 ? '' : `, at ${dot.n}`}`;
 }

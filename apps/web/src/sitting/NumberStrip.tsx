@@ -1,5 +1,6 @@
 import { taskOf, tenAndSome, wordFor } from '@dotting/core';
 import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
 import { useNumberWords } from '../app/language.js';
 import type { Plan, Sitting } from './sitting.js';
 
@@ -15,16 +16,20 @@ export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly chi
   const last = Math.min(mostShown, Math.max(start, plan.size) + 2);
   const numbers = Array.from({ length: last - start + 1 }, (_, i) => start + i);
   return (
-    <Box
-      component="p"
-      lang={words.tag}
-      dir={words.rightToLeft ? 'rtl' : 'ltr'}
-      aria-label={`${child.firstName} counts in ${words.name}`}
-      sx={{ m: 0, mt: 0.75, fontSize: '0.95rem', lineHeight: 1.5 }}
-    >
-      {numbers
-        .map((n) => (builds ? tenAndSome(words, n) : wordFor(words, n)))
-        .join(words.rightToLeft ? '، ' : ', ')}
+    <Box sx={{ mt: 0.75 }}>
+      <Typography variant="body2" color="textSecondary">
+        {child.firstName} counts in {words.name}
+      </Typography>
+      <Box
+        component="p"
+        lang={words.tag}
+        dir={words.rightToLeft ? 'rtl' : 'ltr'}
+        sx={{ m: 0, fontSize: '0.95rem', lineHeight: 1.5 }}
+      >
+        {numbers
+          .map((n) => (builds ? tenAndSome(words, n) : wordFor(words, n)))
+          .join(words.rightToLeft ? '، ' : ', ')}
+      </Box>
     </Box>
   );
 }

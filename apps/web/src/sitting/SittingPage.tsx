@@ -2,7 +2,7 @@ import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useState, useSyncExternalStore } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
 import { useHere } from '../entrance/here.js';
@@ -15,18 +15,23 @@ import { Faces } from './table/Faces.js';
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
   const { childIds } = useParams();
+  const [search] = useSearchParams();
+  const step = search.get('step');
+  const chosen = step === null ? null : { skill: step, n: Number(search.get('n')) };
   const { adult } = useHere();
   const {
     data: stores,
     error,
     refetch,
   } = useQuery({
-    queryKey: ['sitting', adult.presence, childIds],
+    queryKey: ['sitting', adult.presence, childIds, step],
     queryFn: () =>
       Promise.all(
         childIds!
           .split('+')
-          .map((id) => SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(id as ChildId)))),
+          .map((id) =>
+            SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(id as ChildId)), chosen),
+          ),
       ),
     staleTime: Infinity,
     gcTime: 0,

@@ -273,7 +273,10 @@ export function laid(sitting: Pick<Sitting, 'id' | 'tries'>, plan: Plan, way?: s
   const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
-  return { ...plan, size, things, layout: layoutFor(task, size, things, seed, chosen) };
+  const made = layoutFor(task, size, things, seed, chosen);
+  // What lies turned to match the table stays so.
+  const turn = plan.layout?.turn;
+  return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };
 }
 
 /** Another task, number or things; before the first try the other question goes with the task. */

@@ -37,11 +37,12 @@ export class SittingStore {
     adult: PresentAdult,
     childId: string,
     page: () => Promise<ChildPage>,
+    chosen: { readonly skill: string; readonly n: number } | null = null,
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);
     if (kept) return new SittingStore({ ...(await restore(kept)), presence: adult.presence });
-    return new SittingStore(fresh(adult, key, await page()));
+    return new SittingStore(fresh(adult, key, await page(), chosen));
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -118,14 +119,21 @@ export class SittingStore {
   }
 }
 
-/** A sitting before its first try: planned from the child's next step, for the minutes the child has. */
-function fresh(adult: PresentAdult, key: string, { child, next, metTasks, recent }: ChildPage): Sitting {
+/** A sitting before its first try: planned from the step that was chosen or comes first, for the minutes the child has. */
+function fresh(
+  adult: PresentAdult,
+  key: string,
+  { child, steps, easier, metTasks, recent }: ChildPage,
+  chosen: { readonly skill: string; readonly n: number } | null,
+): Sitting {
   const id = uuid() as SittingId;
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
   const isShort = child.needs.includes('attention');
-  const { task, set, why } = next;
-  const size = isShort ? Math.min(set.size, figure.thingsOfShort) : set.size;
-  const plan = { task, size, things: set.things, why, language: child.languages[0]! };
+  const all = [...steps, easier];
+  const { task, n, things, why } =
+    all.find((one) => one.skill === chosen?.skill && one.n === chosen.n) ?? steps[0] ?? easier;
+  const size = isShort ? Math.min(n, figure.thingsOfShort) : n;
+  const plan = { task, size, things, why, language: child.languages[0]! };
   return {
     key,
     id,

@@ -12,13 +12,15 @@ export function OnThisDevice() {
     queryFn: () => keptSittings(adult.id),
     staleTime: 0,
   });
-  return data?.map(({ key, child, pausedAt, tries }) => (
-    <Typography key={key} variant="body2" sx={{ py: 0.5 }}>
-      {pausedAt === null ? 'Not closed yet' : 'Paused'}:{' '}
-      <Link to={`/sit/${child.id}`} style={{ color: 'inherit', fontWeight: 700 }}>
-        {child.firstName}
-      </Link>
-      , {tries.length === 1 ? '1 try' : `${tries.length} tries`} on this device
-    </Typography>
-  ));
+  return data
+    ?.filter((one) => one.tries.length > 0 || one.pausedAt !== null)
+    .map(({ key, child, pausedAt, tries }) => (
+      <Typography key={key} variant="body2" sx={{ py: 0.5 }}>
+        {pausedAt === null ? 'Not closed yet' : 'Paused'}:{' '}
+        <Link to={`/sit/${child.id}`} style={{ color: 'inherit', fontWeight: 700 }}>
+          {child.firstName}
+        </Link>
+        , {tries.length === 1 ? '1 try' : `${tries.length} tries`} on this device
+      </Typography>
+    ));
 }

@@ -6,17 +6,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { daysSince, sayAgo, sayDay, sayMoment } from '../app/days.js';
+import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
-import { skillWords } from '../app/skills.js';
+import { capitalised } from '../app/text.js';
 import { palette } from '../app/theme.js';
 import { Doubles } from './Doubles.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
 import { Waiting } from './Waiting.js';
-
-/** So many fit a morning; the rest are in the register. */
-const shown = 8;
 
 /** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
 export function TodayPage() {
@@ -35,7 +32,7 @@ export function TodayPage() {
     <Box sx={{ maxWidth: 980 }}>
       <Typography variant="h1">{sayDay(data.day)}</Typography>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
-        {room.name} · longest without a look first
+        {room.name} · who to look at, and for what
       </Typography>
       <Waiting />
       <Doubles today={data} />
@@ -49,10 +46,14 @@ export function TodayPage() {
         </Button>
       )}
       {data.due.length === 0 ? (
-        <Notice>No children in this room yet.</Notice>
+        <Notice>
+          {data.register.length === 0
+            ? 'No children in this room yet.'
+            : 'Nobody is due today. Whoever you like to sit down with is in the register.'}
+        </Notice>
       ) : (
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {data.due.slice(0, shown).map((due) => (
+          {data.due.map((due) => (
             <DueLine key={due.childId} due={due} today={data} />
           ))}
         </Box>
@@ -65,13 +66,17 @@ function nameOf(today: TodayView, childId: string): string {
   return today.register.find((child) => child.id === childId)?.firstName ?? '';
 }
 
+const becauseWords: Record<DueEntry['because'], string> = {
+  never: 'nobody has looked yet',
+  'strand-never': 'not looked at yet',
+  weeks: 'eight weeks come near',
+  fading: 'a while ago: is it still so?',
+  'open-question': 'an open question',
+};
+
 function DueLine({ due, today }: { readonly due: DueEntry; readonly today: TodayView }) {
   const name = nameOf(today, due.childId);
   const lastLook = today.register.find((child) => child.id === due.childId)?.lastLook ?? null;
-  const forWhat =
-    due.skillLastLook === null
-      ? 'not looked at yet'
-      : `last ${sayAgo(daysSince(due.skillLastLook, today.day))} ago`;
   return (
     <Box
       component="li"
@@ -99,8 +104,11 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
       </Box>
       <Box>
         <Typography>
-          {skillWords[due.skill].name},{' '}
-          <span style={{ color: palette.inkSoft }}>{forWhat.replace('today ago', 'today')}</span>
+          {capitalised(due.forWhat)},{' '}
+          <span style={{ color: palette.inkSoft }}>
+            {becauseWords[due.because]}
+            {due.last !== null && `, last ${sayShortDay(due.last)}`}
+          </span>
         </Typography>
         <Typography variant="body2" color="textSecondary">
           {due.why}

@@ -171,6 +171,18 @@ const table = {
     why: 'For a child whose attention goes sooner: two minutes, and later again.',
   },
   thingsOfShort: { value: 3, unit: 'things', why: 'For a child whose attention goes sooner: three things.' },
+  lookAgainWeeks: { value: 8, unit: 'weeks', why: 'No strand of a child goes unlooked-at for longer.' },
+  lookAgainLead: { value: 14, unit: 'days', why: 'So long before, it comes up: for absences and full days.' },
+  looksInADay: {
+    value: 8,
+    unit: 'children',
+    why: 'So many fit a morning of a room; the rest comes on the next day.',
+  },
+  openQuestionDays: {
+    value: 7,
+    unit: 'days',
+    why: 'An open question rests for a week, then is asked again.',
+  },
   secondsForOther: {
     value: 75,
     unit: 's',

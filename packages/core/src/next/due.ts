@@ -1,50 +1,78 @@
-import { outcomesFor, skills, type Skill } from '../evidence/outcomes.js';
+import { daysBetween } from '../estimates/axis.js';
+import { figure } from '../estimates/parameters.js';
+import type { SkillId } from '../skills/map.js';
 import type { ChildId } from '../trace/ids.js';
-import { dayOf, type Trace } from '../trace/trace.js';
+import { coreStrands, type CoreStrand, type LookSummary } from './looks.js';
 
-export interface LookedAt {
+export interface ChildLooks {
   readonly childId: ChildId;
-  readonly traces: readonly Trace[];
+  readonly looks: readonly LookSummary[];
 }
 
-/** When a child was last looked at, and what has gone longest without a look. Days are YYYY-MM-DD. */
+export type DueBecause = 'never' | 'strand-never' | 'weeks' | 'fading' | 'open-question';
+
+/** Who is to be looked at again, and for what. */
 export interface Due {
   readonly childId: ChildId;
-  /** Null where nobody has looked. */
-  readonly lastLook: string | null;
-  readonly skill: Skill;
-  /** When that skill was last looked at; null for never. */
-  readonly skillLastLook: string | null;
+  readonly because: DueBecause;
+  readonly strand: CoreStrand;
+  /** The skill that asks for it; null where nobody has looked at the strand. */
+  readonly skill: SkillId | null;
+  /** Day of the last look at it, YYYY-MM-DD; null for never. */
+  readonly last: string | null;
 }
 
-/** What to look at first where several skills have waited equally long. */
-const lookFirst: readonly Skill[] = ['one-to-one-row', 'last-word', 'order', 'one-to-one-aside'];
+/** What is pressing comes first, whatever is merely due: nothing waits past its eight weeks. */
+const urgency: Record<DueBecause, number> = {
+  never: 0,
+  'strand-never': 1,
+  weeks: 1,
+  fading: 2,
+  'open-question': 3,
+};
 
-/** Who has not been looked at longest, and for what: never looked at first, then the longest ago. */
-export function dueFor(children: readonly LookedAt[]): readonly Due[] {
+/**
+ * Who is to be looked at on a day, and for what: a child never looked at first, then strands that near
+ * eight weeks without a look, then what time has made doubtful, then open questions a week old. No more
+ * than the room can do in a day; the rest comes on the next.
+ *
+ * @param date YYYY-MM-DD
+ * @param limit how many children the room can look at in a day
+ */
+export function dueFor(children: readonly ChildLooks[], date: string, limit: number): readonly Due[] {
   return children
-    .map(dueOf)
+    .flatMap((child) => dueOf(child, date) ?? [])
     .toSorted(
       (a, b) =>
-        compare(a.lastLook ?? '', b.lastLook ?? '') ||
-        compare(a.skillLastLook ?? '', b.skillLastLook ?? '') ||
+        urgency[a.because] - urgency[b.because] ||
+        compare(a.last ?? '', b.last ?? '') ||
         compare(a.childId, b.childId),
-    );
+    )
+    .slice(0, limit);
 }
 
-function dueOf({ childId, traces }: LookedAt): Due {
-  const looks = new Map(
-    skills.map((skill) => [skill, latest(outcomesFor(skill, traces).map((one) => one.day))]),
+/** The most pressing thing about one child; null where nothing is due. */
+function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
+  if (looks.length === 0) return { childId, because: 'never', strand: 'one-to-one', skill: null, last: null };
+  const reasons = [
+    ...coreStrands.flatMap((strand): readonly Due[] => {
+      const last = latest(looks.filter((look) => look.strand === strand).map((look) => look.last));
+      if (last === null) return [{ childId, because: 'strand-never', strand, skill: null, last }];
+      const isNear = daysBetween(last, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
+      const longest = looks.find((look) => look.strand === strand && look.last === last)!.skill;
+      return isNear ? [{ childId, because: 'weeks', strand, skill: longest, last }] : [];
+    }),
+    ...looks.flatMap(({ skill, strand, last, isFading, isOpen }): readonly Due[] => {
+      if (isFading) return [{ childId, because: 'fading', strand, skill, last }];
+      const isOld = daysBetween(last, date) >= figure.openQuestionDays;
+      return isOpen && isOld ? [{ childId, because: 'open-question', strand, skill, last }] : [];
+    }),
+  ];
+  return (
+    reasons.toSorted(
+      (a, b) => urgency[a.because] - urgency[b.because] || compare(a.last ?? '', b.last ?? ''),
+    )[0] ?? null
   );
-  const skill = lookFirst.reduce((one, other) =>
-    (looks.get(other) ?? '') < (looks.get(one) ?? '') ? other : one,
-  );
-  return {
-    childId,
-    lastLook: latest(traces.map(dayOf)),
-    skill,
-    skillLastLook: looks.get(skill) ?? null,
-  };
 }
 
 function latest(days: readonly string[]): string | null {

@@ -1,8 +1,16 @@
 import type { PairingSlipKind } from '../pairing/readPairing.js';
+import type { SharingSlipKind } from '../sharing/readSharing.js';
 import type { TotalReading } from '../total/readTotal.js';
 import type { WordSlipKind } from '../words/readWords.js';
 
-export type TellingSlip = PairingSlipKind | WordSlipKind | Extract<TotalReading, { shown: false }>['kind'];
+export type TellingSlip =
+  | PairingSlipKind
+  | WordSlipKind
+  | SharingSlipKind
+  | Extract<TotalReading, { shown: false }>['kind']
+  | 'counted-again'
+  | 'gave-another-number'
+  | 'chose-another';
 
 /** What a slip in a count is called, and the one thing to do about it next. */
 export interface TeachingMove {
@@ -10,7 +18,7 @@ export interface TeachingMove {
   readonly move: string;
 }
 
-/** From a slip to a teaching move. */
+/** From a slip to a teaching move, as shipped; a room may have its own. */
 export const teachingMoves: Record<TellingSlip, TeachingMove> = {
   'double-counted': {
     saw: 'counted one twice',
@@ -64,4 +72,26 @@ export const teachingMoves: Record<TellingSlip, TeachingMove> = {
     saw: 'gave a number that was not the last word',
     move: 'counting three into a cup, saying the last word slowly, then asking how many are in the cup',
   },
+  'two-in-one': {
+    saw: 'put two in one place',
+    move: 'one place at a time before the child, the next one only when that is filled',
+  },
+  'left-outside': {
+    saw: 'left one outside with a place still free',
+    move: 'looking together for the place that still waits',
+  },
+  'counted-again': {
+    saw: 'counted again or said another number when asked once more',
+    move: 'two or three only, spread slowly, saying “the same ones” before asking',
+  },
+  'gave-another-number': {
+    saw: 'gave another number than was asked for',
+    move: 'counting each one aloud into the hand, and stopping together at the number',
+  },
+  'chose-another': {
+    saw: 'did not say of Otter what was so',
+    move: 'slowing Otter down, and letting the child count the same set first',
+  },
 };
+
+export const tellingSlips = Object.keys(teachingMoves) as readonly TellingSlip[];

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { outcomesFor } from '../evidence/outcomes.js';
+import { observationsOf } from '../evidence/observations.js';
 import type { ChildId, StaffId } from '../trace/ids.js';
 import { usualChild } from './child.js';
 import { simulateMonths } from './history.js';
@@ -41,8 +41,8 @@ describe(simulateMonths, () => {
 
   test('a child that never loses track shows one-to-one, one that mostly does shows little of it', () => {
     const share = (slip: number) => {
-      const outcomes = outcomesFor('one-to-one-row', months(3, slip));
-      return outcomes.filter((outcome) => outcome.holds).length / outcomes.length;
+      const looks = months(3, slip).flatMap((trace) => observationsOf(trace).tracking ?? []);
+      return looks.filter((look) => look.success).length / looks.length;
     };
     expect(share(0)).toBe(1);
     expect(share(0.4)).toBeLessThan(0.4);

@@ -38,7 +38,7 @@ export function Faces({ stores, active, onChoose }: FacesProps) {
               '&[aria-current=true]': { borderBottomColor: palette.ink, bgcolor: palette.gate },
             }}
           >
-            <svg width={52} height={52} viewBox="-28 -28 56 56" aria-hidden>
+            <svg width={52} height={52} viewBox="-31 -31 62 62" aria-hidden>
               <path d={shape} fill={colour} stroke={palette.ink} strokeWidth={2} strokeLinejoin="round" />
               <text y={7} textAnchor="middle" fontSize={17} fontWeight={700} fill={palette.ink}>
                 {initials}

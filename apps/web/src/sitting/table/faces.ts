@@ -19,7 +19,7 @@ const looks: readonly Omit<Face, 'initials'>[] = [
   { shape: 'M-24 0A24 24 0 1 0 24 0A24 24 0 1 0 -24 0Z', colour: '#d7e3df' },
   { shape: polygon(4, Math.PI / 4, 28), colour: '#f0d9c8' },
   { shape: polygon(6), colour: '#e9e0bd' },
-  { shape: polygon(3, 0, 31), colour: '#d5dcea' },
+  { shape: 'M0 -29L30 23H-30Z', colour: '#d5dcea' },
   { shape: 'M-24 14V-4A24 22 0 0 1 24 -4V14Q24 22 16 22H-16Q-24 22 -24 14Z', colour: '#e6d6e4' },
   { shape: polygon(5, 0, 26), colour: '#dbe5c9' },
 ];

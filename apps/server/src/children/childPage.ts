@@ -1,0 +1,101 @@
+import type { NextStepView, SkillLineView, StatementRulingView } from '@dotting/contract';
+import {
+  courseOf,
+  describeSet,
+  dotsFor,
+  isClaimed,
+  looksAt,
+  obstacleIn,
+  skillMap,
+  statementFor,
+  statementsFor,
+  taskOf,
+  tasksFor,
+  teachingMoves,
+  tellStatement,
+  tellTry,
+  trendOf,
+  weaknessWords,
+  type NextStep,
+  type SkillEntry,
+  type SkillId,
+  type Statement,
+  type TeachingMove,
+  type TellingSlip,
+  type Trace,
+} from '@dotting/core';
+
+export type Moves = Readonly<Record<TellingSlip, TeachingMove>>;
+
+/** Each skill of the shelf: what may be said on the date, how sure, from what, and what stands in the way. */
+export function skillLines(
+  traces: readonly Trace[],
+  date: string,
+  birthDate: string | null,
+  moves: Moves,
+  rulings: ReadonlyMap<SkillId, StatementRulingView>,
+): SkillLineView[] {
+  const statements = statementsFor(traces, date, { birthDate });
+  const skills = skillMap.filter((skill) => tasksFor(skill).length > 0);
+  const looked = skills.filter((skill) => traces.some((trace) => looksAt(skill, trace)));
+  const courses = courseOf(
+    looked.filter((skill) => skill.axis),
+    traces,
+    { birthDate },
+  );
+  return skills.map((skill): SkillLineView => {
+    const statement = statementFor(skill, statements);
+    const looks = traces.filter((trace) => looksAt(skill, trace));
+    const course = courses.get(skill.id) ?? [];
+    return {
+      skill: skill.id,
+      name: skill.name,
+      strand: skill.strand,
+      dots: dotsFor(skill, traces, statements).map((dot) => ({ ...dot, tries: [...dot.tries] })),
+      ...claimOf(skill, statement),
+      trend: trendOf(course),
+      course: [...course],
+      obstacle: obstacleWords(skill, looks, moves),
+      overruled: rulings.get(skill.id) ?? null,
+      tries: looks.map((trace) => trace.id),
+    };
+  });
+}
+
+function claimOf(
+  { name }: SkillEntry,
+  statement: Statement | undefined,
+): Pick<SkillLineView, 'statement' | 'isClaimed' | 'sure' | 'wanting'> {
+  if (!statement)
+    return { statement: `nobody has looked at ${name} yet`, isClaimed: false, sure: 0, wanting: [] };
+  const claimed = isClaimed(statement);
+  return {
+    statement: tellStatement(statement),
+    isClaimed: claimed,
+    sure: claimed ? statement.sure : 0,
+    wanting: claimed ? statement.weakenedBy.map((weakness) => weaknessWords[weakness]) : [],
+  };
+}
+
+function obstacleWords(skill: SkillEntry, looks: readonly Trace[], moves: Moves): string | null {
+  const obstacle = obstacleIn(skill, looks);
+  if (!obstacle) return null;
+  return `${moves[obstacle.slip].saw} in ${obstacle.traces.length} of the last ${obstacle.of} tries`;
+}
+
+export const stepView = (step: NextStep): NextStepView => ({ ...step, tries: [...step.tries] });
+
+/** The room's moves over the shipped ones. */
+export function movesOf(own: readonly (TeachingMove & { readonly slip: TellingSlip })[]): Moves {
+  return { ...teachingMoves, ...Object.fromEntries(own.map(({ slip, saw, move }) => [slip, { saw, move }])) };
+}
+
+/** One try in a line. */
+export const summaryOf = (trace: Trace, recorder: string) => ({
+  id: trace.id,
+  startedAt: trace.startedAt,
+  task: taskOf(trace.task).name,
+  title: describeSet(trace.set, trace.target),
+  recorder,
+  told: tellTry(trace),
+});

@@ -1,0 +1,138 @@
+import type { ChildPage, NextStepView, NewStepDecision } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { request } from '../api/http.js';
+import { childQuery, queryClient } from '../api/queries.js';
+import { palette } from '../app/theme.js';
+
+type Decide = (decision: NewStepDecision) => void;
+
+/** Three choices and an easier one; the adult decides, and may pin one or put it away. */
+export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; readonly mayDecide: boolean }) {
+  const { child, steps, easier, decisions } = page;
+  const decide = useMutation({
+    mutationFn: (decision: NewStepDecision) => request('POST', `children/${child.id}/steps`, decision),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: childQuery(child.id).queryKey }),
+  });
+  const pinned = decisions.find((one) => one.decision === 'pinned')?.skill;
+  const away = decisions.filter((one) => one.decision === 'dismissed');
+  return (
+    <Box component="section" aria-label="Next steps" sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">Next steps</Typography>
+      {steps.map((step) => (
+        <Step
+          key={step.skill}
+          childId={child.id}
+          step={step}
+          isPinned={step.skill === pinned}
+          decide={mayDecide ? decide.mutate : undefined}
+        />
+      ))}
+      <Typography variant="body2" color="textSecondary">
+        One that will go well
+      </Typography>
+      <Step childId={child.id} step={easier} isPinned={false} decide={undefined} />
+      {away.map((one) => (
+        <Typography key={one.skill} variant="body2" color="textSecondary">
+          Put away by {one.by}: {one.name} ({one.reason}).{' '}
+          {mayDecide && (
+            <Button
+              variant="text"
+              onClick={() => decide.mutate({ skill: one.skill, decision: 'open', reason: '' })}
+            >
+              Bring it back
+            </Button>
+          )}
+        </Typography>
+      ))}
+      {decide.error && <Typography role="alert">{decide.error.message}</Typography>}
+    </Box>
+  );
+}
+
+interface StepProps {
+  readonly childId: string;
+  readonly step: NextStepView;
+  readonly isPinned: boolean;
+  readonly decide: Decide | undefined;
+}
+
+function Step({ childId, step, isPinned, decide }: StepProps) {
+  const [isDismissing, setDismissing] = useState(false);
+  const { skill } = step;
+  return (
+    <Box role="group" aria-label={step.title} sx={{ ...card, borderWidth: isPinned ? 3 : 1 }}>
+      <Typography variant="h3">{step.title}</Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+        {step.why}
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+        Down: {step.stepDown}. Up: {step.stepUp}.
+      </Typography>
+      <Box sx={{ display: 'flex', gap: 0.5, mt: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
+        <Button component={Link} to={`/sit/${childId}?step=${skill}&n=${step.n}`} sx={small}>
+          Take it
+        </Button>
+        {decide && (
+          <>
+            <Button
+              sx={small}
+              onClick={() => decide({ skill, decision: isPinned ? 'open' : 'pinned', reason: '' })}
+            >
+              {isPinned ? 'Unpin' : 'Pin'}
+            </Button>
+            <Button sx={small} onClick={() => setDismissing(!isDismissing)} aria-expanded={isDismissing}>
+              Not now …
+            </Button>
+          </>
+        )}
+      </Box>
+      {isDismissing && decide && (
+        <Dismiss onReason={(reason) => decide({ skill, decision: 'dismissed', reason })} />
+      )}
+    </Box>
+  );
+}
+
+const reasons = ['another one instead', 'too soon', 'we did it in play'];
+
+function Dismiss({ onReason }: { readonly onReason: (reason: string) => void }) {
+  const [own, setOwn] = useState('');
+  return (
+    <Box sx={{ display: 'grid', gap: 0.5, mt: 1 }}>
+      <Typography variant="body2">Why? It comes back when there is something new of it.</Typography>
+      {reasons.map((reason) => (
+        <Button key={reason} onClick={() => onReason(reason)} sx={{ fontWeight: 500 }}>
+          {reason}
+        </Button>
+      ))}
+      <Box
+        component="form"
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (own.trim() !== '') onReason(own.trim());
+        }}
+      >
+        <TextField
+          size="small"
+          label="another reason"
+          value={own}
+          onChange={(event) => setOwn(event.target.value.slice(0, 200))}
+        />
+      </Box>
+    </Box>
+  );
+}
+
+const card = {
+  bgcolor: palette.gate,
+  border: `1px solid ${palette.line}`,
+  borderRadius: '14px',
+  p: 1.5,
+} as const;
+const small = { px: 1.25 } as const;

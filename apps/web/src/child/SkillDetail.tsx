@@ -1,0 +1,142 @@
+import type { SkillLineView } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, XAxis, YAxis } from 'recharts';
+import { request } from '../api/http.js';
+import { childQuery, queryClient } from '../api/queries.js';
+import { sayShortDay } from '../app/days.js';
+import { capitalised } from '../app/text.js';
+import { palette } from '../app/theme.js';
+
+interface SkillDetailProps {
+  readonly childId: string;
+  readonly line: SkillLineView;
+}
+
+/** How a statement came about: its course, what it wants, and an adult's word against it. */
+export default function SkillDetail({ childId, line }: SkillDetailProps) {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '1fr 1fr',
+        gap: 3,
+        bgcolor: palette.gate,
+        p: 2,
+        borderRadius: '14px',
+      }}
+    >
+      <Box>
+        {line.course.length > 1 ? (
+          <Course line={line} />
+        ) : (
+          <Typography variant="body2" color="textSecondary">
+            {line.course.length === 1
+              ? 'One day of looks: a course wants more.'
+              : 'No course: it holds or does not.'}
+          </Typography>
+        )}
+      </Box>
+      <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
+        <Typography variant="body2">
+          {line.tries.length === 1 ? 'One try speaks' : `${line.tries.length} tries speak`} of it; a dot opens
+          those at its number.
+        </Typography>
+        {line.overruled && (
+          <Typography variant="body2">
+            Worked out: {line.statement}. {line.overruled.by} put it otherwise on{' '}
+            {sayShortDay(line.overruled.day)}: {line.overruled.reason}
+          </Typography>
+        )}
+        <OverruleStatement childId={childId} line={line} />
+      </Box>
+    </Box>
+  );
+}
+
+/** Steady-to by the day it was said, under the largest number tried by then. */
+function Course({ line }: { readonly line: SkillLineView }) {
+  const points = line.course.map(({ day, steadyTo, triedTo }) => ({
+    day,
+    steadyTo,
+    band: [steadyTo, triedTo] as const,
+  }));
+  return (
+    <figure style={{ margin: 0 }}>
+      <ComposedChart width={400} height={180} data={points} margin={{ left: -18, right: 12, top: 8 }}>
+        <CartesianGrid stroke={palette.sand} vertical={false} />
+        <XAxis dataKey="day" tickFormatter={sayShortDay} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+        <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+        <Area dataKey="band" type="stepAfter" fill={palette.sand} stroke="none" isAnimationActive={false} />
+        <Line
+          dataKey="steadyTo"
+          type="stepAfter"
+          stroke={palette.ink}
+          strokeWidth={2.5}
+          dot={{ r: 4, fill: palette.ink }}
+          isAnimationActive={false}
+        />
+        {line.overruled && (
+          <ReferenceLine
+            x={line.overruled.day}
+            stroke={palette.brick}
+            strokeDasharray="4 4"
+            label="put otherwise"
+          />
+        )}
+      </ComposedChart>
+      <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
+        What could be said on each day (line), up to what had been tried (shaded).
+      </figcaption>
+    </figure>
+  );
+}
+
+function OverruleStatement({ childId, line }: SkillDetailProps) {
+  const [words, setWords] = useState('');
+  const [reason, setReason] = useState('');
+  const rule = useMutation({
+    mutationFn: (said: string | null) =>
+      request('POST', `children/${childId}/statements`, {
+        skill: line.skill,
+        words: said,
+        reason: said === null ? 'as it is worked out again' : reason,
+      }),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: childQuery(childId as never).queryKey }),
+  });
+  return (
+    <Box
+      component="form"
+      sx={{ display: 'grid', gap: 1 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        rule.mutate(words);
+      }}
+    >
+      <TextField
+        size="small"
+        label="Not so: what is so"
+        value={words}
+        placeholder={capitalised(line.statement)}
+        onChange={(event) => setWords(event.target.value.slice(0, 300))}
+      />
+      <TextField
+        size="small"
+        label="Why"
+        value={reason}
+        onChange={(event) => setReason(event.target.value.slice(0, 200))}
+      />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" disabled={rule.isPending || words.trim() === '' || reason.trim() === ''}>
+          Say it so
+        </Button>
+        {line.overruled && <Button onClick={() => rule.mutate(null)}>As it is worked out</Button>}
+      </Box>
+      {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
+    </Box>
+  );
+}

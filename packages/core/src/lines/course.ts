@@ -1,0 +1,56 @@
+import { daysBetween } from '../estimates/axis.js';
+import { statementFor } from '../next/looks.js';
+import type { SkillEntry } from '../skills/map.js';
+import type { StatementOptions } from '../statements/statement.js';
+import { claimedTo } from '../statements/claimedTo.js';
+import { statementsFor } from '../statements/statementsFor.js';
+import { dayOf, type Trace } from '../trace/trace.js';
+
+/** How far a skill along the numbers was said to go on a day. */
+export interface CoursePoint {
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly steadyTo: number;
+  /** The largest number tried so far: nothing is said beyond. */
+  readonly triedTo: number;
+}
+
+/** The days on which a course is drawn at most. */
+const MOST_POINTS = 12;
+
+/** The course of the skills along the numbers, at the days of the looks, thinned where there are many. */
+export function courseOf(
+  skills: readonly SkillEntry[],
+  tries: readonly Trace[],
+  options: StatementOptions = {},
+): ReadonlyMap<string, readonly CoursePoint[]> {
+  const all = [...new Set(tries.map(dayOf))].sort();
+  const every = Math.ceil(all.length / MOST_POINTS);
+  const days = all.filter((_, i) => (all.length - 1 - i) % every === 0);
+  const byDay = days.map((day) => ({ day, said: statementsFor(tries, day, options) }));
+  return new Map(
+    skills.map((skill) => [
+      skill.id,
+      byDay.flatMap(({ day, said }) => {
+        const statement = statementFor(skill, said);
+        if (!statement || !('triedTo' in statement)) return [];
+        return [{ day, steadyTo: claimedTo(statement), triedTo: statement.triedTo }];
+      }),
+    ]),
+  );
+}
+
+export type Trend = 'rising' | 'steady' | 'falling' | 'new';
+
+/** Weeks over which a trend is read. */
+const TREND_WEEKS = 6;
+
+/** Whether more is said now than six weeks before the last look. */
+export function trendOf(course: readonly CoursePoint[]): Trend {
+  const last = course.at(-1);
+  if (!last || course.length < 2) return 'new';
+  const before =
+    course.findLast((point) => daysBetween(point.day, last.day) >= 7 * TREND_WEEKS) ?? course[0]!;
+  if (last.steadyTo === before.steadyTo) return 'steady';
+  return last.steadyTo > before.steadyTo ? 'rising' : 'falling';
+}

@@ -1,0 +1,124 @@
+import { counted, traceOf } from '../testing/traces.js';
+import type { ChildId } from '../trace/ids.js';
+import { daysBetween } from '../estimates/axis.js';
+import { seededRandom } from '../simulate/random.js';
+import { dueFor, type ChildLooks } from './due.js';
+import { coreStrands, summarise, type LookSummary } from './looks.js';
+
+const date = '2026-03-23';
+const look = (facts: Partial<LookSummary> = {}): LookSummary => ({
+  skill: 'row',
+  strand: 'one-to-one',
+  last: '2026-03-20',
+  isOpen: false,
+  isFading: false,
+  ...facts,
+});
+const allStrands = [
+  look(),
+  look({ skill: 'order', strand: 'stable-order' }),
+  look({ skill: 'last-word', strand: 'cardinality' }),
+];
+const child = (id: string, looks: readonly LookSummary[]): ChildLooks => ({ childId: id as ChildId, looks });
+
+describe(dueFor, () => {
+  test('a child nobody has looked at comes first, then what nears eight weeks, then doubts, then open questions', () => {
+    const due = dueFor(
+      [
+        child('open', [...allStrands, look({ skill: 'ring', last: '2026-03-10', isOpen: true })]),
+        child('fading', [...allStrands, look({ skill: 'ring', isFading: true })]),
+        child('weeks', [look({ last: '2026-02-01' }), ...allStrands.slice(1)]),
+        child('new', []),
+        child('well', allStrands),
+      ],
+      date,
+      9,
+    );
+    expect(due.map((one) => [one.childId, one.because])).toEqual([
+      ['new', 'never'],
+      ['weeks', 'weeks'],
+      ['fading', 'fading'],
+      ['open', 'open-question'],
+    ]);
+  });
+
+  test('an open question rests for a week', () => {
+    const open = (last: string) =>
+      dueFor([child('a', [...allStrands, look({ last, isOpen: true })])], date, 9);
+    expect(open('2026-03-18')).toEqual([]);
+    expect(open('2026-03-16')).toHaveLength(1);
+  });
+
+  test('no day gets more than the room can do', () => {
+    const many = Array.from({ length: 30 }, (_, i) => child(`child-${i}`, []));
+    expect(dueFor(many, date, 4)).toHaveLength(4);
+  });
+
+  test('over a year of 26 children no strand of a child goes unlooked-at for more than eight weeks', () => {
+    const random = seededRandom(3);
+    const skills = { 'stable-order': 'order', 'one-to-one': 'row', cardinality: 'last-word' } as const;
+    const limit = 4;
+    let children = Array.from({ length: 26 }, (_, i) => child(`child-${String(i).padStart(2, '0')}`, []));
+    const start = Date.parse('2026-01-05T00:00:00Z');
+    let longest = 0;
+    for (let day = 0; day < 365; day++) {
+      const now = new Date(start + day * 86_400_000);
+      const on = now.toISOString().slice(0, 10);
+      const isHoliday = day > 200 && day < 212;
+      if ([0, 6].includes(now.getUTCDay()) || isHoliday) continue;
+      const due = dueFor(children, on, limit);
+      expect(due.length).toBeLessThanOrEqual(limit);
+      children = children.map((one) => {
+        const mine = due.find((each) => each.childId === one.childId);
+        if (!mine) return one;
+        const skill = mine.skill ?? skills[mine.strand];
+        const rest = one.looks.filter((each) => each.skill !== skill);
+        return child(one.childId, [
+          ...rest,
+          look({ skill, strand: mine.strand, last: on, isOpen: random() < 0.5 }),
+        ]);
+      });
+      for (const { looks } of children) {
+        for (const strand of coreStrands) {
+          const last = looks
+            .filter((each) => each.strand === strand)
+            .map((each) => each.last)
+            .sort()
+            .at(-1);
+          if (last) longest = Math.max(longest, daysBetween(last, on));
+        }
+      }
+    }
+    expect(children.every(({ looks }) => new Set(looks.map((each) => each.strand)).size === 3)).toBe(true);
+    expect(longest).toBeLessThanOrEqual(56);
+  });
+});
+
+describe(summarise, () => {
+  const clean = (id: string, day: string, things: string) =>
+    traceOf({
+      id: id as never,
+      startedAt: `${day}T09:30:00.000+00:00`,
+      set: { size: 8, things, arrangement: 'row' },
+      happenings: counted(1, 2, 3, 4, 5, 6, 7, 8),
+    });
+
+  test('says when each skill was last looked at, and what is open', () => {
+    const looks = summarise([clean('a', '2026-03-02', 'cork'), clean('b', '2026-03-09', 'cork')], date);
+    expect(looks.map(({ skill, last }) => [skill, last])).toEqual([
+      ['order', '2026-03-09'],
+      ['row', '2026-03-09'],
+    ]);
+    // Always the same things: not firm.
+    expect(looks.find((one) => one.skill === 'row')!.isOpen).toBe(true);
+  });
+
+  test('what was sure fades with time alone', () => {
+    const tries = Array.from({ length: 12 }, (_, i) =>
+      clean(`t${i}`, `2026-0${1 + (i % 2)}-1${i % 9}`, i % 2 ? 'cork' : 'shell'),
+    );
+    const fading = (on: string) => summarise(tries, on).some((one) => one.isFading);
+    expect(fading('2026-02-18')).toBe(false);
+    expect(fading('2027-12-18')).toBe(true);
+  });
+});

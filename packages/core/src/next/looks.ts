@@ -1,0 +1,63 @@
+import { daysBetween } from '../estimates/axis.js';
+import { skillMap, type AnyStrand, type SkillEntry, type SkillId } from '../skills/map.js';
+import type { Statement, StatementOptions } from '../statements/statement.js';
+import { statementsFor } from '../statements/statementsFor.js';
+import { claimedTo } from '../statements/claimedTo.js';
+import { isClaimed } from '../statements/tellStatement.js';
+import { dayOf, type Trace } from '../trace/trace.js';
+import { looksAt } from './skillLooks.js';
+
+/** What is looked at again in time, whatever else is: the strands that have tasks. */
+export const coreStrands = [
+  'stable-order',
+  'one-to-one',
+  'cardinality',
+] as const satisfies readonly AnyStrand[];
+export type CoreStrand = (typeof coreStrands)[number];
+
+/** How a skill stands, as far as looking again needs it. */
+export interface LookSummary {
+  readonly skill: SkillId;
+  readonly strand: CoreStrand;
+  /** YYYY-MM-DD. */
+  readonly last: string;
+  /** Nothing firm may be said of it yet. */
+  readonly isOpen: boolean;
+  /** Less may be said of it than at the last look, by time alone. */
+  readonly isFading: boolean;
+}
+
+/** The skills of the core strands that have been looked at, each with its last look. */
+export function summarise(
+  tries: readonly Trace[],
+  date: string,
+  options: StatementOptions = {},
+): readonly LookSummary[] {
+  const now = statementsFor(tries, date, options);
+  const lastDay = tries.map(dayOf).reduce((one, day) => (day > one ? day : one), '');
+  const isOld = lastDay !== '' && daysBetween(lastDay, date) > 0;
+  const then = isOld ? statementsFor(tries, lastDay, options) : now;
+  return skillMap.flatMap((skill) => {
+    const strand = coreStrands.find((one) => one === skill.strand);
+    const days = tries.filter((trace) => looksAt(skill, trace)).map(dayOf);
+    if (!strand || days.length === 0) return [];
+    const statement = statementFor(skill, now);
+    const before = statementFor(skill, then);
+    return {
+      skill: skill.id,
+      strand,
+      last: days.reduce((one, day) => (day > one ? day : one)),
+      isOpen: statement === undefined || !isClaimed(statement) || !statement.firm,
+      isFading: (before ? claimedTo(before) : 0) > (statement ? claimedTo(statement) : 0),
+    };
+  });
+}
+
+/** The statement of a skill; of several languages the first. */
+export function statementFor({ read }: SkillEntry, statements: readonly Statement[]): Statement | undefined {
+  return statements.find(
+    (one) =>
+      one.skill === read?.by &&
+      (!('arrangement' in one) || (read && 'arrangement' in read && read.arrangement === one.arrangement)),
+  );
+}

@@ -1,0 +1,165 @@
+import { usualChild, type HiddenAbility } from '../simulate/child.js';
+import { putOf } from '../simulate/putOf.js';
+import { seededRandom } from '../simulate/random.js';
+import { simulateTry } from '../simulate/simulateTry.js';
+import { layoutFor } from '../shelf/layout.js';
+import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
+import { statementsFor } from '../statements/statementsFor.js';
+import type { Statement } from '../statements/statement.js';
+import { traceOf } from '../testing/traces.js';
+import type { SittingId, TraceId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
+import { teachingMoves } from './moves.js';
+import { nextSteps } from './nextSteps.js';
+
+const today = '2026-03-20';
+const days = ['2026-03-02', '2026-03-09', '2026-03-16'];
+const usual: readonly (readonly [TaskId, number])[] = [
+  ['say-far', 20],
+  ['count-row', 5],
+  ['count-row', 8],
+  ['count-aside', 6],
+  ['how-many', 5],
+  ['give-n', 2],
+  ['give-n', 3],
+  ['give-n', 4],
+  ['give-n', 6],
+];
+
+/** Three days of usual tasks with a child of a make-up, corks and shells by turns. */
+function looked(ability: Partial<HiddenAbility>, tasks = usual, on = days): Trace[] {
+  const random = seededRandom(11);
+  const child = { ...usualChild, lapse: 0, ...ability };
+  return on.flatMap((day, d) =>
+    tasks.map(([id, n], i) => {
+      const task = taskOf(id);
+      const things = (d + i) % 2 === 0 ? 'cork' : 'shell';
+      const set = setOf(task, n, things, layoutFor(task, n, things, i));
+      return traceOf({
+        id: `try-${d}-${i}` as TraceId,
+        sittingId: `sitting-${d}` as SittingId,
+        startedAt: `${day}T09:${String(10 + i)}:00.000+00:00`,
+        task: id,
+        set,
+        target: n,
+        ...simulateTry(child, putOf(task, set, n, task.thenSay !== undefined), random),
+      });
+    }),
+  );
+}
+
+const steps = (tries: readonly Trace[], options = {}) =>
+  nextSteps(tries, today, { birthDate: '2022-03-01', ...options });
+const all = (tries: readonly Trace[]) => {
+  const { choices, easier } = steps(tries);
+  return [...choices, easier];
+};
+const said = (tries: readonly Trace[]): Map<string, Statement> =>
+  new Map(
+    statementsFor(tries, today, { birthDate: '2022-03-01' }).map((one) => [
+      'arrangement' in one ? one.arrangement : one.skill,
+      one,
+    ]),
+  );
+
+describe('six children of plainly different make-up', () => {
+  test('one that races: words run ahead of the finger, and a step slows the hand', () => {
+    const tries = looked({ orderTo: 25, slipPerThing: 0.16, racing: 3 });
+    expect(
+      all(tries)
+        .map((step) => step.why)
+        .join(' '),
+    ).toMatch(/word with no touch.*dropping each one into a cup/);
+  });
+
+  test('one with a private order: the words are stable, and not the usual ones', () => {
+    const tries = looked({ orderTo: 12, orderSlope: 0.1, ownOrder: [14, 16, 19], stopsItself: 0 });
+    expect(said(tries).get('order')).toMatchObject({ conventionalTo: 12, privateOrder: [14, 16, 19] });
+    expect(
+      all(tries)
+        .map((step) => step.why)
+        .join(' '),
+    ).toMatch(/in order to 12, then always 14, 16, 19/);
+  });
+
+  test('one that fetches three and no more', () => {
+    const tries = looked({ orderTo: 20, orderSlope: 0.3, fetches: 3, slipPerThing: 0.005 });
+    expect(said(tries).get('fetch')).toMatchObject({ level: '3' });
+    const fetch = all(tries).find((step) => step.skill === 'fetch');
+    expect(fetch!.why).toMatch(/fetches 3 when asked/i);
+    expect(fetch!.n).toBe(4);
+  });
+
+  test('one that counts again when asked how many', () => {
+    const tries = looked({
+      orderTo: 20,
+      orderSlope: 0.3,
+      slipPerThing: 0.005,
+      lastWord: 0,
+      recounts: 1,
+      fetches: 5,
+    });
+    expect(said(tries).get('last-word')).toMatchObject({ shown: false });
+    const step = all(tries).find((one) => one.skill === 'last-word');
+    expect(step!.why).toMatch(/counted all over again when asked how many in 3 of the last 3 tries.*cloth/);
+  });
+
+  test('one strong with words and weak with things: the step is with things', () => {
+    const tries = looked({ orderTo: 28, orderSlope: 0.3, slipPerThing: 0.2 });
+    const first = steps(tries)
+      .choices.slice(0, 3)
+      .map((step) => step.skill);
+    expect(first.some((skill) => ['aside', 'frame', 'row'].includes(skill))).toBe(true);
+    expect(steps(tries).choices.find((step) => step.skill === 'row')?.n ?? 0).toBeLessThanOrEqual(5);
+  });
+
+  test('one barely looked at: little is said, and what is asked is small', () => {
+    const tries = looked({}, [['count-row', 3]], days.slice(0, 1));
+    for (const step of all(tries)) expect(step.n).toBeLessThanOrEqual(5);
+    expect(steps([]).choices).toHaveLength(3);
+    expect(all([]).every((step) => /nobody has looked/i.test(step.why))).toBe(true);
+  });
+});
+
+describe(nextSteps, () => {
+  const tries = looked({});
+
+  test('the same evidence gives the same steps in the same words, whatever the order it comes in', () => {
+    expect(steps(tries.toReversed())).toEqual(steps(tries));
+  });
+
+  test('three choices of different skills and one that will go well, each with a size, things and a reason', () => {
+    const { choices, easier } = steps(tries);
+    expect(new Set(choices.map((step) => step.skill)).size).toBe(3);
+    expect(easier.chance).toBeGreaterThanOrEqual(0.75);
+    for (const step of [...choices, easier]) {
+      expect(step.why).toMatch(/: try .+\.$/);
+      expect(step.n).toBeGreaterThan(0);
+      expect(step.stepUp.length * step.stepDown.length).toBeGreaterThan(0);
+    }
+  });
+
+  test('what was dismissed stays away until there is something new of it', () => {
+    const [first] = steps(tries).choices;
+    const dismissed = [{ skill: first!.skill, evidence: first!.evidence }];
+    expect(steps(tries, { dismissed }).choices.map((step) => step.skill)).not.toContain(first!.skill);
+    const again = looked({}, usual, [...days, '2026-03-18']);
+    const later = nextSteps(again, today, { birthDate: '2022-03-01', dismissed });
+    expect(later).toEqual(nextSteps(again, today, { birthDate: '2022-03-01' }));
+  });
+
+  test('a pinned step stays first', () => {
+    const last = steps(tries).choices.at(-1)!.skill;
+    expect(steps(tries, { pinned: last }).choices[0]!.skill).toBe(last);
+  });
+
+  test('the room’s own moves are used', () => {
+    const racing = looked({ orderTo: 25, slipPerThing: 0.16, racing: 3 });
+    const moves = {
+      ...teachingMoves,
+      'word-without-touch': { saw: 'ran ahead', move: 'one boat at a time through the lock' },
+    };
+    const { choices, easier } = steps(racing, { moves });
+    expect([...choices, easier].map((step) => step.why).join(' ')).toMatch(/ran ahead.*through the lock/);
+  });
+});
