@@ -1,4 +1,4 @@
-import type { ChildPage, PresentAdult, RoomMove } from '@dotting/contract';
+import type { ChildPage, PresentAdult, RoomMove, RoomOverview } from '@dotting/contract';
 import { randomUUID } from 'node:crypto';
 import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
 
@@ -87,6 +87,19 @@ describe('a statement overruled', () => {
   test('wants a reason', async () => {
     expect((await rule('counts ten', '')).body.message).toMatch(/Say why/);
   });
+});
+
+test('the room at a glance: each child, who looked, who could sit together', async () => {
+  await count();
+  const room = (await device.ask('GET', `rooms/${site.roomId}`)).body as RoomOverview;
+  expect(room.children).toHaveLength(1);
+  expect(room.children[0]).toMatchObject({ firstName: 'Ottilie', adults: ['practitioner'] });
+  expect(room.children[0]!.glances.find((glance) => glance.skill === 'row')!.dots).toHaveLength(20);
+  expect(room.lookers[0]).toMatchObject({ firstName: 'practitioner', children: 1 });
+  expect(room.months.at(-1)).toMatchObject({ day: room.day, looked: 1 });
+  // One child sits with nobody.
+  expect(room.together).toEqual([]);
+  expect((await device.ask('GET', `rooms/${randomUUID()}`)).status).toBe(404);
 });
 
 describe('the room’s table of moves', () => {

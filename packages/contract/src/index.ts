@@ -8,5 +8,6 @@ export * from './tries.js';
 export * from './sittings.js';
 export * from './languages.js';
 export * from './children.js';
+export * from './room.js';
 export * from './refusal.js';
 export { orNull } from './validators.js';

@@ -94,6 +94,8 @@ export {
 } from './skills/map.js';
 export { teachingMoves, tellingSlips, type TeachingMove, type TellingSlip } from './next/moves.js';
 export { dueFor, type ChildLooks, type Due, type DueBecause } from './next/due.js';
+export { couldSitTogether, type OpenStep, type Together } from './next/together.js';
+export { claimedTo } from './statements/claimedTo.js';
 export { coreStrands, statementFor, summarise, type CoreStrand, type LookSummary } from './next/looks.js';
 export { seededRandom, seededUuid, seedFrom, pick, chance, type Random } from './simulate/random.js';
 export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';

@@ -6,6 +6,7 @@ import {
   NewStatementRuling,
   NewStepDecision,
   RoomMove,
+  RoomOverview,
   TodayView,
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
@@ -14,6 +15,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../devices/present.js';
 import { ChildrenService } from './children.service.js';
 import { DecisionsService } from './decisions.service.js';
+import { RoomService } from './room.service.js';
 
 @ApiTags('children')
 @Controller('api')
@@ -21,12 +23,19 @@ export class ChildrenController {
   constructor(
     private readonly children: ChildrenService,
     private readonly decisions: DecisionsService,
+    private readonly room: RoomService,
   ) {}
 
   @Get('rooms/:id/today')
   @ApiOkResponse({ type: TodayView })
   today(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<TodayView> {
     return this.children.today(at, id);
+  }
+
+  @Get('rooms/:id')
+  @ApiOkResponse({ type: RoomOverview })
+  overview(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<RoomOverview> {
+    return this.room.overview(at, id);
   }
 
   @Get('children/:id')

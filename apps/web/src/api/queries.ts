@@ -1,4 +1,12 @@
-import type { ChildPage, Here, PresentAdult, ToldTry, TodayView } from '@dotting/contract';
+import type {
+  ChildPage,
+  Here,
+  PresentAdult,
+  RoomMove,
+  RoomOverview,
+  ToldTry,
+  TodayView,
+} from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { QueryClient, queryOptions } from '@tanstack/react-query';
 import { keepHere, keptAdult, keptHere } from '../outbox/database.js';
@@ -51,6 +59,18 @@ export const todayQuery = (roomId: string) =>
   queryOptions({
     queryKey: ['today', roomId],
     queryFn: () => request<TodayView>('GET', `rooms/${roomId}/today`),
+  });
+
+export const roomQuery = (roomId: string) =>
+  queryOptions({
+    queryKey: ['room', roomId],
+    queryFn: () => request<RoomOverview>('GET', `rooms/${roomId}`),
+  });
+
+export const movesQuery = (roomId: string) =>
+  queryOptions({
+    queryKey: ['moves', roomId],
+    queryFn: () => request<RoomMove[]>('GET', `rooms/${roomId}/moves`),
   });
 
 export const childQuery = (id: ChildId) =>

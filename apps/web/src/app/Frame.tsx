@@ -23,7 +23,7 @@ export function Frame() {
         display: 'grid',
         gridTemplateColumns: '212px 1fr',
         gridTemplateRows: 'auto 1fr',
-        '@media print': { display: 'block', height: 'auto', zoom: 0.72 },
+        '@media print': { display: 'block', height: 'auto', zoom: 0.58 },
         height: '100%',
         minHeight: 0,
       }}
@@ -88,7 +88,9 @@ export function Frame() {
           <NavLink to="/" end>
             Today
           </NavLink>
+          <NavLink to="/room">Room</NavLink>
           <NavLink to="/seen">Seen in passing</NavLink>
+          <NavLink to="/moves">Moves</NavLink>
           <NavLink to="/languages">Languages</NavLink>
         </Box>
         <Unsent />

@@ -25,6 +25,14 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
           },
           {
+            path: 'room',
+            lazy: async () => ({ Component: (await import('../room/RoomPage.js')).RoomPage }),
+          },
+          {
+            path: 'moves',
+            lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
+          },
+          {
             path: 'seen',
             lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
           },

@@ -33,7 +33,7 @@ export function About({ child }: { readonly child: ChildView }) {
             </Typography>
           )}
           {adult.role !== 'assistant' && (
-            <Button sx={{ mt: 1.5 }} onClick={() => setIsEditing(true)}>
+            <Button sx={{ mt: 1.5, displayPrint: 'none' }} onClick={() => setIsEditing(true)}>
               Put right
             </Button>
           )}

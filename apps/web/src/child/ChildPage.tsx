@@ -61,17 +61,22 @@ function PageOf({ id }: { readonly id: ChildId }) {
           <span />
           <DotScale upTo={20} radius={lineRadius} />
           <span />
-          {allStrands.map((strand) => (
-            <Strand
-              key={strand}
-              childId={id}
-              name={strandNames[strand]}
-              lines={data.lines.filter((line) => line.strand === strand)}
-              opened={opened}
-              onOpen={open}
-            />
-          ))}
+          {allStrands
+            .filter((strand) => data.lines.some((line) => line.strand === strand))
+            .map((strand) => (
+              <Strand
+                key={strand}
+                childId={id}
+                name={strandNames[strand]}
+                lines={data.lines.filter((line) => line.strand === strand)}
+                opened={opened}
+                onOpen={open}
+              />
+            ))}
         </Box>
+        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
+          With no tasks on the shelf yet: {withoutTasks(data)}.
+        </Typography>
         <Box sx={{ my: 2 }}>
           <DotLegend />
         </Box>
@@ -106,6 +111,12 @@ function PageOf({ id }: { readonly id: ChildId }) {
   );
 }
 
+const withoutTasks = ({ lines: all }: Page): string =>
+  allStrands
+    .filter((strand) => all.every((line) => line.strand !== strand))
+    .map((strand) => strandNames[strand].toLowerCase())
+    .join(', ');
+
 interface StrandProps {
   readonly childId: string;
   readonly name: string;
@@ -132,11 +143,9 @@ function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
           onOpen={onOpen(line.skill)}
         />
       ))}
-      {(open.length > 0 || all.length === 0) && (
+      {open.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{ gridColumn: '1 / -1', pb: 0.5 }}>
-          {all.length === 0
-            ? 'No tasks on the shelf for it yet.'
-            : `Nobody has looked yet: ${open.map((line) => line.name).join('; ')}.`}
+          Nobody has looked yet: {open.map((line) => line.name).join('; ')}.
         </Typography>
       )}
     </>
@@ -155,6 +164,7 @@ const page = {
   display: 'grid',
   gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 280px' },
   gap: { xs: 2, lg: 3 },
+  '@media print': { gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 2 },
 } as const;
 
 const aside = {
@@ -164,6 +174,7 @@ const aside = {
   alignItems: 'start',
   gridTemplateColumns: { xs: '180px 1fr 1fr', lg: '1fr' },
   gap: 3,
+  '@media print': { order: 0, gridTemplateColumns: '1fr', gap: 1.5 },
 } as const;
 
 function Heading({ page }: { readonly page: Page }) {

@@ -71,7 +71,7 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
       <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
         {step.why}
       </Typography>
-      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5, displayPrint: 'none' }}>
         Down: {step.stepDown}. Up: {step.stepUp}.
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.5, mt: 1, flexWrap: 'wrap', displayPrint: 'none' }}>

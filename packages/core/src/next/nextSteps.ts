@@ -214,7 +214,8 @@ class Standing {
     if (skill.axis) {
       const tried = Math.max(0, ...this.looksOf(skill).map((trace) => trace.target ?? trace.set.size));
       const most = Math.min(largestOf(task), Math.max(tried + figure.reach, FIRST_NUMBERS));
-      const least = smallestOf(task);
+      // A level of fetching that is stated is not asked below.
+      const least = skill.id === 'fetch' ? Math.max(1, this.nextLevel() - 1) : smallestOf(task);
       return Array.from({ length: Math.max(1, most - least + 1) }, (_, i) => least + i);
     }
     const guide = skillOf(task.arrangement === 'none' ? 'order' : 'row');

@@ -126,7 +126,7 @@ export const countingOutTasks = [
     avoid: 'Point to no bowl, and put nothing back.',
     childDoes: 'follows a written recipe at four bowls',
     arrangement: 'movable',
-    lay: 'in four dishes, each behind its bowl, with the recipe beside them',
+    lay: 'in four dishes, each by its bowl, with the recipe beside them',
     also: ['four bowls', 'the recipe, written large'],
     ladder: [2, 3, 4, 5],
     watchFor: ['gave-another-number'],

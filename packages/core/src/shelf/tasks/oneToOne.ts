@@ -178,7 +178,7 @@ export const oneToOneTasks = [
     avoid: 'Look away from the tin yourself. Nod at no drop.',
     childDoes: 'counts drops into a tin, unseen',
     arrangement: 'heard',
-    lay: 'into a real tin behind your hand, or let the tin on the screen drop them',
+    lay: 'into a real tin hidden by your hand, or let the tin on the screen drop them',
     also: ['a tin, if you drop them yourself'],
     ladder: [3, 4, 5, 7, 10],
     watchFor: ['skipped', 'ran-on', 'missed', 'double-counted'],

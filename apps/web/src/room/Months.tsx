@@ -1,0 +1,39 @@
+import type { RoomOverview } from '@dotting/contract';
+import Typography from '@mui/material/Typography';
+import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts';
+import { sayShortDay } from '../app/days.js';
+import { palette } from '../app/theme.js';
+
+/** How the room moves by month: of how many children so much may be said. */
+export default function Months({ overview }: { readonly overview: RoomOverview }) {
+  return (
+    <section aria-label="By month">
+      <Typography variant="h2">By month</Typography>
+      <figure style={{ margin: 0 }}>
+        <LineChart width={520} height={190} data={overview.months} margin={{ left: -18, right: 16, top: 10 }}>
+          <CartesianGrid stroke={palette.sand} vertical={false} />
+          <XAxis dataKey="day" tickFormatter={sayShortDay} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+          <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+          <Line
+            dataKey="looked"
+            stroke={palette.inkSoft}
+            strokeDasharray="2 5"
+            isAnimationActive={false}
+            dot={false}
+          />
+          <Line dataKey="five" stroke={palette.ink} strokeWidth={2.5} isAnimationActive={false} />
+          <Line
+            dataKey="ten"
+            stroke={palette.ink}
+            strokeWidth={2.5}
+            strokeDasharray="7 4"
+            isAnimationActive={false}
+          />
+        </LineChart>
+        <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
+          Children looked at in a row (dotted), steady to five (solid), steady to ten (dashed).
+        </figcaption>
+      </figure>
+    </section>
+  );
+}

@@ -1,0 +1,97 @@
+import { expect, openChild, press, test } from './sitting.js';
+
+test('next steps: one is pinned, one put away with a reason, and one taken to the tray', async ({
+  signedIn: page,
+}) => {
+  await openChild(page, 'Kamala');
+  const steps = page.getByRole('region', { name: 'Next steps' });
+  const titles = () => steps.getByRole('heading', { level: 3 }).allInnerTexts();
+  await expect(steps.getByRole('heading', { level: 3 })).toHaveCount(4);
+  const before = await titles();
+  const last = steps.getByRole('group', { name: before[2]!, exact: true }).first();
+  await last.getByRole('button', { name: 'Pin' }).click();
+  await expect(steps.getByRole('button', { name: 'Unpin' })).toBeVisible();
+  expect((await titles())[0]).toBe(before[2]);
+
+  await steps.getByRole('button', { name: 'Not now …' }).nth(1).click();
+  await steps.getByRole('button', { name: 'too soon' }).click();
+  await expect(steps.getByText(/^Put away by Tomasz: .*\(too soon\)/)).toBeVisible();
+  expect((await titles()).slice(0, 3)).not.toContain(before[0]);
+
+  await steps.getByRole('link', { name: 'Take it' }).first().click();
+  await expect(page.getByText('minutes with Kamala')).toBeVisible();
+});
+
+test('a statement is overruled in the adult’s words, its course shown, and comes back as worked out', async ({
+  signedIn: page,
+}) => {
+  await openChild(page, 'Dilys');
+  await press(page, 'The number words in order');
+  await expect(
+    page.getByText('What could be said on each day (line), up to what had been tried (shaded).'),
+  ).toBeVisible();
+  await page.getByLabel('Not so: what is so').fill('counts to twenty in Welsh');
+  await page.getByLabel('Why').fill('heard her on the steps');
+  await press(page, 'Say it so');
+  await expect(page.getByText('Counts to twenty in Welsh. In Tomasz’s words.')).toBeVisible();
+  await expect(page.getByText(/^Worked out: .*heard her on the steps/)).toBeVisible();
+  await press(page, 'As it is worked out');
+  await expect(page.getByText('In Tomasz’s words.')).toBeHidden();
+});
+
+test('the room: every child with small dot-lines, sorted and filtered, and a table that sits together', async ({
+  signedIn: page,
+}) => {
+  await page.getByRole('link', { name: 'Room', exact: true }).click();
+  const rows = page.getByRole('row');
+  await expect(rows).toHaveCount(13);
+  await expect(
+    page.getByRole('group', { name: /^Wren, one-to-one, in a row: nobody has looked/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Last look' }).click();
+  await expect(rows.nth(1)).toContainText('Wren');
+  await page.getByRole('radio', { name: 'Hester' }).click();
+  await expect(page.getByRole('row', { name: /^Wren/ })).toHaveCount(0);
+  await expect(page.getByRole('region', { name: 'Could sit together' })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'By month' })).toBeVisible();
+});
+
+test('the room changes a move, and the shipped text is recovered', async ({ signedIn: page }) => {
+  await page.getByRole('link', { name: 'Moves' }).click();
+  const move = page.getByRole('group', { name: 'counted one twice' });
+  await move.getByLabel('Try').fill('one cork at a time over the lock gate');
+  await move.getByRole('button', { name: 'Keep' }).click();
+  await expect(move.getByText(/^As shipped: moving each one aside/)).toBeVisible();
+  await move.getByRole('button', { name: 'As shipped' }).click();
+  await expect(move.getByText(/^As shipped:/)).toBeHidden();
+});
+
+test('a room adds a language, a child counts in it, and its words stand beside the task', async ({
+  signedIn: page,
+}) => {
+  await page.getByRole('link', { name: 'Languages' }).click();
+  await page.getByLabel('Name').fill('lock words');
+  await page.getByLabel('Tag').fill('x-lock');
+  await page.getByLabel('Number words').fill('yan\ntan');
+  await press(page, 'Add it');
+  await expect(page.getByText('Enter the words from one on, at least three.')).toBeVisible();
+  await page.getByLabel('Number words').fill('yan\ntan\ntether\nmether\npip');
+  await press(page, 'Add it');
+  await expect(page.getByRole('region', { name: 'lock words' })).toContainText('yan, tan, tether');
+
+  await openChild(page, 'Lowri');
+  await press(page, 'Put right');
+  const about = page.getByRole('region', { name: 'About Lowri' });
+  await about.getByLabel('Counts in, the usual one first').click();
+  await page.getByRole('option', { name: 'lock words' }).click();
+  await page.keyboard.press('Escape');
+  await about.getByLabel('Tasks done otherwise for').click();
+  await page.getByRole('option', { name: 'Seeing' }).click();
+  await page.keyboard.press('Escape');
+  await about.getByRole('button', { name: 'Keep' }).click();
+  await expect(about).toContainText('Done otherwise for seeing.');
+  await page.getByRole('link', { name: 'Sit down with Lowri' }).click();
+  await page.getByRole('radio', { name: 'lock words' }).click();
+  await expect(page.getByText('yan, tan, tether')).toBeVisible();
+  await expect(page.getByRole('note', { name: 'For Lowri: vision' })).toBeVisible();
+});
