@@ -32,8 +32,9 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   };
   const random = seededRandom(41);
   await page.clock.install();
-  await openChild(page, 'Abeni');
-  await page.getByRole('link', { name: 'Sit down with Abeni' }).click();
+  await press(page, 'Upper Pound');
+  await openChild(page, 'Sunniva');
+  await page.getByRole('link', { name: 'Sit down with Sunniva' }).click();
   await page.getByRole('radio', { name: '6', exact: true }).click();
   await lay(page, 4, 'Count a row', 'corks');
   await page.getByRole('radio', { name: 'How many?' }).click();
@@ -65,9 +66,9 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   await changed.getByRole('textbox', { name: row! }).fill('Keeps track of a good handful.');
   await page.getByLabel('Anything else worth keeping').fill('Counts again each time she is asked.');
   await press(page, 'Keep and close');
-  await expect(page.getByRole('heading', { name: 'Abeni', exact: true })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Sunniva', exact: true })).toBeVisible();
   await expectAllSent(page);
-  const closing = await app.latestClosing('Abeni');
+  const closing = await app.latestClosing('Sunniva');
   expect(closing.note).toBe('Counts again each time she is asked.');
   expect(closing.changed.find((line) => line.told === row)!.words).toBe('Keeps track of a good handful.');
 });

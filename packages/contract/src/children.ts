@@ -67,6 +67,32 @@ export class RegisterEntry {
   lastLook: string | null;
 }
 
+/** One thing to do next with a child, and why. */
+export class NextStepView {
+  @IsString()
+  skill: SkillId;
+  @IsString()
+  task: TaskId;
+  @IsInt()
+  n: number;
+  @IsString()
+  things: string;
+  @IsString()
+  title: string;
+  @IsString()
+  why: string;
+  @IsString()
+  stepUp: string;
+  @IsString()
+  stepDown: string;
+  @IsNumber()
+  chance: number;
+  @IsUUID('all', { each: true })
+  tries: TraceId[];
+  @IsString()
+  evidence: string;
+}
+
 /** A child who is due, and for what. */
 export class DueEntry {
   @IsUUID()
@@ -80,11 +106,10 @@ export class DueEntry {
   @OrNull()
   @IsDay()
   last: string | null;
-  /** The next step, and why. */
-  @IsString()
-  title: string;
-  @IsString()
-  why: string;
+  /** The step for it. */
+  @ValidateNested()
+  @Type(() => NextStepView)
+  step: NextStepView;
 }
 
 /** A try that was begun and never ended. */
@@ -291,31 +316,6 @@ export class SkillLineView {
   overruled: StatementRulingView | null;
   @IsUUID('all', { each: true })
   tries: TraceId[];
-}
-
-export class NextStepView {
-  @IsString()
-  skill: SkillId;
-  @IsString()
-  task: TaskId;
-  @IsInt()
-  n: number;
-  @IsString()
-  things: string;
-  @IsString()
-  title: string;
-  @IsString()
-  why: string;
-  @IsString()
-  stepUp: string;
-  @IsString()
-  stepDown: string;
-  @IsNumber()
-  chance: number;
-  @IsUUID('all', { each: true })
-  tries: TraceId[];
-  @IsString()
-  evidence: string;
 }
 
 /** Pinned to stay first, put away until there is something new of it, or neither any longer. */

@@ -10,6 +10,7 @@ import {
   type ChildId,
   type CoreStrand,
   type LookSummary,
+  type SkillId,
   type Trace,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
@@ -71,14 +72,13 @@ export class ChildrenService {
       due: await Promise.all(
         dueFor(looks, day, figure.looksInADay).map(async (due) => {
           const child = children.find((one) => one.id === due.childId)!;
-          const [step] = (await this.decisions.stepsOf(child, tracesOf(child.id), day)).choices;
+          const skill = due.skill ?? firstOf[due.strand];
           return {
             childId: child.id,
             because: due.because,
             forWhat: due.skill === null ? strandWords[due.strand] : skillOf(due.skill).name,
             last: due.last,
-            title: step?.title ?? '',
-            why: step?.why ?? '',
+            step: stepView(await this.decisions.stepFor(child, tracesOf(child.id), day, skill)),
           };
         }),
       ),
@@ -143,6 +143,13 @@ export class ChildrenService {
     return child;
   }
 }
+
+/** What a strand nobody has looked at is begun with. */
+const firstOf: Record<CoreStrand, SkillId> = {
+  'stable-order': 'order',
+  'one-to-one': 'row',
+  cardinality: 'fetch',
+};
 
 const strandWords: Record<CoreStrand, string> = {
   'stable-order': 'the number words in order',

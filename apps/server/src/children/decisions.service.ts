@@ -13,6 +13,7 @@ import {
   teachingMoves,
   tellingSlips,
   type ChildId,
+  type NextStep,
   type NextSteps,
   type SkillId,
   type TellingSlip,
@@ -35,6 +36,7 @@ import { today } from './today.js';
 @Injectable()
 export class DecisionsService {
   private readonly steps = new ByChild<NextSteps>();
+  private readonly dueSteps = new ByChild<NextSteps>();
 
   constructor(
     private readonly dataSource: DataSource,
@@ -55,6 +57,14 @@ export class DecisionsService {
     };
     const key = `${day} ${JSON.stringify(options)} ${fingerprintOf(traces)}`;
     return this.steps.get(child.id, key, () => nextSteps(traces, day, options));
+  }
+
+  /** The step for one skill, whatever else is worth doing. */
+  async stepFor(child: Child, traces: readonly Trace[], day: string, skill: SkillId): Promise<NextStep> {
+    const moves = await this.movesOf(child.roomId);
+    const options = { birthDate: child.birthDate, moves, pinned: skill, language: child.languages[0]! };
+    const key = `${day} ${JSON.stringify(options)} ${fingerprintOf(traces)}`;
+    return this.dueSteps.get(child.id, key, () => nextSteps(traces, day, options)).choices[0]!;
   }
 
   async of(childId: ChildId): Promise<StepDecisionView[]> {

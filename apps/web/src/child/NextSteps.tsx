@@ -75,7 +75,7 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
         Down: {step.stepDown}. Up: {step.stepUp}.
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.5, mt: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
-        <Button component={Link} to={`/sit/${childId}?step=${skill}&n=${step.n}`} sx={small}>
+        <Button component={Link} to={`/sit/${childId}`} state={{ step }} sx={small}>
           Take it
         </Button>
         {decide && (

@@ -31,18 +31,20 @@ export function RoomPage() {
     sort,
   );
   return (
-    <Box sx={{ display: 'grid', gap: 2 }}>
-      <Typography variant="h1">{room.name}</Typography>
-      <Box sx={{ maxWidth: 620, displayPrint: 'none' }}>
-        <Choice
-          label="Looked at by"
-          value={adult}
-          options={[
-            ['all', 'anyone'],
-            ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
-          ]}
-          onChoose={setAdult}
-        />
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <Box sx={{ display: 'flex', gap: 4, alignItems: 'end' }}>
+        <Typography variant="h1">{room.name}</Typography>
+        <Box sx={{ flex: 1, maxWidth: 620, displayPrint: 'none' }}>
+          <Choice
+            label="Looked at by"
+            value={adult}
+            options={[
+              ['all', 'anyone'],
+              ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
+            ]}
+            onChoose={setAdult}
+          />
+        </Box>
       </Box>
       <Table overview={data} shown={shown} sort={sort} onSort={setSort} />
       <Together overview={data} />
@@ -98,7 +100,11 @@ function Table({ overview, shown, sort, onSort }: TableProps) {
       <tbody>
         {shown.map((child) => (
           <Box component="tr" key={child.childId} sx={{ borderTop: `1px solid ${palette.sand}` }}>
-            <Box component="th" scope="row" sx={{ textAlign: 'left', pr: 1, fontWeight: 650 }}>
+            <Box
+              component="th"
+              scope="row"
+              sx={{ textAlign: 'left', pr: 1, fontWeight: 650, fontSize: 14, lineHeight: 1.3 }}
+            >
               <Link to={`/children/${child.childId}`} style={{ color: 'inherit', textDecoration: 'none' }}>
                 {child.firstName}
               </Link>
@@ -107,7 +113,7 @@ function Table({ overview, shown, sort, onSort }: TableProps) {
               {child.lastLook === null ? 'none yet' : sayAgo(daysSince(child.lastLook, overview.day))}
             </Box>
             {child.glances.map(({ skill, dots }) => (
-              <td key={skill}>
+              <td key={skill} style={{ paddingRight: 14, height: 22 }}>
                 <DotLine
                   radius={2.2}
                   label={`${child.firstName}, ${skillOf(skill).name}: ${inWords(dots)}`}

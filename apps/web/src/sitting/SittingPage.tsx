@@ -2,29 +2,28 @@ import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useState, useSyncExternalStore } from 'react';
-import { useNavigate, useParams, useSearchParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
 import { useHere } from '../entrance/here.js';
 import { ClosingPage } from './closing/ClosingPage.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
-import { SittingStore } from './sittingStore.js';
+import { SittingStore, type ChosenStep } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
   const { childIds } = useParams();
-  const [search] = useSearchParams();
-  const step = search.get('step');
-  const chosen = step === null ? null : { skill: step, n: Number(search.get('n')) };
+  /** The step that was taken, where the page before knew one. */
+  const chosen = (useLocation().state as { readonly step?: ChosenStep } | null)?.step ?? null;
   const { adult } = useHere();
   const {
     data: stores,
     error,
     refetch,
   } = useQuery({
-    queryKey: ['sitting', adult.presence, childIds, step],
+    queryKey: ['sitting', adult.presence, childIds],
     queryFn: () =>
       Promise.all(
         childIds!

@@ -1,4 +1,4 @@
-import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
+import type { ChildPage, NextStepView, PresentAdult, PutClosing } from '@dotting/contract';
 import { figure, otherQuestion, type SittingId, type TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
 import { v4 as uuid } from 'uuid';
@@ -14,6 +14,9 @@ import {
   type Now,
   type Sitting,
 } from './sitting.js';
+
+/** What an adult chose to begin with. */
+export type ChosenStep = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
 
 /**
  * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
@@ -37,7 +40,7 @@ export class SittingStore {
     adult: PresentAdult,
     childId: string,
     page: () => Promise<ChildPage>,
-    chosen: { readonly skill: string; readonly n: number } | null = null,
+    chosen: ChosenStep | null = null,
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);
@@ -124,14 +127,12 @@ function fresh(
   adult: PresentAdult,
   key: string,
   { child, steps, easier, metTasks, recent }: ChildPage,
-  chosen: { readonly skill: string; readonly n: number } | null,
+  chosen: ChosenStep | null,
 ): Sitting {
   const id = uuid() as SittingId;
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
   const isShort = child.needs.includes('attention');
-  const all = [...steps, easier];
-  const { task, n, things, why } =
-    all.find((one) => one.skill === chosen?.skill && one.n === chosen.n) ?? steps[0] ?? easier;
+  const { task, n, things, why } = chosen ?? steps[0] ?? easier;
   const size = isShort ? Math.min(n, figure.thingsOfShort) : n;
   const plan = { task, size, things, why, language: child.languages[0]! };
   return {

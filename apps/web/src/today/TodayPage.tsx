@@ -111,10 +111,15 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
           </span>
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {due.why}
+          {due.step.why}
         </Typography>
       </Box>
-      <Button component={Link} to={`/sit/${due.childId}`} aria-label={`Sit down with ${name}`}>
+      <Button
+        component={Link}
+        to={`/sit/${due.childId}`}
+        state={{ step: due.step }}
+        aria-label={`Sit down with ${name}`}
+      >
         Sit down
       </Button>
     </Box>
