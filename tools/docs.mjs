@@ -1,8 +1,10 @@
-// Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks.
+// Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks, the map
+// of skills.
 // With --check it only says whether the pages are as the code has them.
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { figuresTable, workedChild } from './docs/model.mjs';
+import { skillsPage } from './docs/skills.mjs';
 import { tasksPage } from './docs/tasks.mjs';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensurePackages } from './lib/packages.mjs';
@@ -17,6 +19,7 @@ runCommand(async () => {
     between(between(before, 'figures', figuresTable(core)), 'worked child', workedChild(core)),
   );
   await keep('tasks.md', () => tasksPage(core));
+  await keep('skills.md', () => skillsPage(core));
 });
 
 /** Writes a page as the code has it, or only says that it is not. */

@@ -29,6 +29,10 @@ runCommand(async () => {
         .waitFor();
       await shoot('today');
       await takeChild(page, shoot);
+      await page.goto(`${url}/room`);
+      await page.getByRole('region', { name: 'By month' }).waitFor();
+      await shoot('room');
+      await takeTable(page, url, shoot);
       await page.goto(`${url}/devices`);
       await page
         .getByText(/this device/i)
@@ -41,9 +45,13 @@ runCommand(async () => {
 
 async function takeChild(page, shoot) {
   await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Caspar' }).click();
-  await page.getByText('Next step').waitFor();
+  await page.getByRole('heading', { name: 'Next steps' }).waitFor();
   await shoot('child');
   await page.getByRole('link', { name: 'Sit down with Caspar' }).click();
+  await page.getByText('minutes with Caspar').waitFor();
+  await shoot('plan');
+  await lay(page, 'one-to-one', 'Count a row');
+  await page.getByRole('button', { name: 'The tray is laid: begin' }).click();
   const mirror = page.getByRole('button', { name: /next thing/ });
   await mirror.waitFor();
   await shoot('laying');
@@ -60,6 +68,9 @@ async function takeChild(page, shoot) {
   await page.getByText('all sent').waitFor();
   await shoot('after-try');
   await page.getByRole('button', { name: 'End here' }).click();
+  await page.getByRole('heading', { name: 'What this sitting changed' }).waitFor();
+  await shoot('closing');
+  await page.getByRole('button', { name: 'Keep and close' }).click();
   const made = page.getByRole('listitem').filter({ hasText: 'counted one twice and left 1 out' });
   await made
     .first()
@@ -72,4 +83,28 @@ async function takeChild(page, shoot) {
     .click();
   await page.getByText(/^Here: /).waitFor();
   await shoot('replay');
+}
+
+/** Another task than the one proposed. */
+async function lay(page, strand, task) {
+  const column = page.getByRole('region', { name: 'Say and lay' });
+  await page.getByRole('button', { name: 'Change …' }).click();
+  await column.getByRole('radio', { name: strand, exact: true }).click();
+  await column.getByRole('radio', { name: task, exact: true }).click();
+  await page.getByRole('button', { name: 'Lay this' }).click();
+}
+
+/** Several children at one table, and a puppet's count to judge. */
+async function takeTable(page, url, shoot) {
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Several at one table' }).click();
+  for (const child of ['Dilys', 'Ines', 'Lowri'])
+    await page.getByRole('button', { name: child, exact: true }).click();
+  await page.getByRole('link', { name: 'Sit down with 3' }).click();
+  await lay(page, 'one-to-one', 'Otter counts things');
+  await page.getByRole('button', { name: 'The tray is laid: begin' }).click();
+  await page.getByRole('button', { name: 'Let Otter count' }).click();
+  await page.locator('[data-touched="2"]').waitFor();
+  await shoot('table');
+  await page.goto(url);
 }

@@ -56,9 +56,17 @@ function entry(task) {
     `**${task.name}.** The child ${task.childDoes}.`,
     '',
     `- **Say** "${task.say}"${task.thenSay ? `, then "${task.thenSay}"` : ''}${task.again ? ` ${task.again.lay} "${task.again.say}"` : ''}`,
-    ...(task.ways ? [`- **By turns**: ${task.ways.map((way) => (way.say ? `${way.words} ("${way.say}")` : way.words)).join('; ')}`] : []),
+    ...(task.ways
+      ? [
+          `- **By turns**: ${task.ways.map((way) => (way.say ? `${way.words} ("${way.say}")` : way.words)).join('; ')}`,
+        ]
+      : []),
     ...(task.midway ? [`- **On the way** "${task.midway.question}"`] : []),
-    ...(task.choosing ? [`- **To choose** "${task.choosing.question}" ${task.choosing.options.map((option) => option.words).join(', ')}`] : []),
+    ...(task.choosing
+      ? [
+          `- **To choose** "${task.choosing.question}" ${task.choosing.options.map((option) => option.words).join(', ')}`,
+        ]
+      : []),
     `- **Do not**: ${task.avoid}`,
     ...(task.lay
       ? [
