@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import ts from 'typescript';
 
-const root = path.resolve(__dirname, '../../../..');
+const root = path.resolve(import.meta.dirname, '../../..');
 const folders = ['packages/core/src', 'packages/contract/src', 'apps/server/src', 'apps/web/src'];
 
 /** No child is measured against others, and none is found wanting. */
