@@ -89,6 +89,35 @@ describe('a statement overruled', () => {
   });
 });
 
+describe('what is held about a child, to take away', () => {
+  test('everything as JSON: the tries with their events, the closings, what adults decided', async () => {
+    await count();
+    const all = (await device.ask('GET', `children/${site.childId}/export.json`)).body;
+    expect(all).toMatchObject({ format: 'dotting-child-1', child: { firstName: 'Ottilie' } });
+    expect(all.tries.length).toBeGreaterThan(0);
+    expect(all.tries[0].events).toEqual(counts(1, 4));
+    expect(all.statements.map((one: { words: string | null }) => one.words)).toContain(
+      'counts ten with her brother',
+    );
+  });
+
+  test('the tries as CSV, a line each under a head; nothing of it for an assistant or another site', async () => {
+    const { tries } = (await device.ask('GET', `children/${site.childId}/export.json`)).body;
+    const answer = await device.text(`children/${site.childId}/tries.csv`);
+    expect(answer.headers['content-type']).toMatch(/^text\/csv/);
+    const lines = answer.text.split('\r\n');
+    expect(lines[0]).toMatch(/^id,day,startedAt,recorder,task,put/);
+    expect(lines).toHaveLength(tries.length + 1);
+    expect(lines[1]).toContain('4 corks in a row');
+    const assistant = new TestDevice(nursery.app);
+    await assistant.with(site.staff.assistant);
+    expect((await assistant.text(`children/${site.childId}/tries.csv`)).status).toBe(403);
+    const stranger = new TestDevice(nursery.app);
+    await stranger.with((await nursery.addSite('faraway')).staff.lead);
+    expect((await stranger.text(`children/${site.childId}/tries.csv`)).status).toBe(404);
+  });
+});
+
 test('the room at a glance: each child, who looked, who could sit together', async () => {
   await count();
   const room = (await device.ask('GET', `rooms/${site.roomId}`)).body as RoomOverview;

@@ -125,6 +125,16 @@ export class TestDevice {
     };
   }
 
+  /** An answer that is no JSON. */
+  async text(path: string) {
+    const response = await this.app.inject({
+      method: 'GET',
+      url: `/api/${path}`,
+      headers: { cookie: this.cookie },
+    });
+    return { status: response.statusCode, headers: response.headers, text: response.body };
+  }
+
   signIn(email: string, given = password) {
     return this.ask('POST', 'device', { email, password: given });
   }

@@ -10,11 +10,23 @@ import {
   TodayView,
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Patch, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Patch,
+  Post,
+  Put,
+} from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../devices/present.js';
 import { ChildrenService } from './children.service.js';
 import { DecisionsService } from './decisions.service.js';
+import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
 
 @ApiTags('children')
@@ -24,6 +36,7 @@ export class ChildrenController {
     private readonly children: ChildrenService,
     private readonly decisions: DecisionsService,
     private readonly room: RoomService,
+    private readonly exports: ExportService,
   ) {}
 
   @Get('rooms/:id/today')
@@ -36,6 +49,22 @@ export class ChildrenController {
   @ApiOkResponse({ type: RoomOverview })
   overview(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<RoomOverview> {
     return this.room.overview(at, id);
+  }
+
+  /** All that is held about one child, to take away. */
+  @For('lead', 'practitioner')
+  @Get('children/:id/export.json')
+  @Header('content-disposition', 'attachment; filename="child.json"')
+  everything(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<object> {
+    return this.exports.everything(at, id as ChildId);
+  }
+
+  @For('lead', 'practitioner')
+  @Get('children/:id/tries.csv')
+  @Header('content-type', 'text/csv; charset=utf-8')
+  @Header('content-disposition', 'attachment; filename="tries.csv"')
+  tries(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
+    return this.exports.triesAsCsv(at, id as ChildId);
   }
 
   @Get('children/:id')

@@ -3,12 +3,13 @@ import { SittingsModule } from '../sittings/sittings.module.js';
 import { TriesModule } from '../tries/tries.module.js';
 import { ChildrenController } from './children.controller.js';
 import { DecisionsService } from './decisions.service.js';
+import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
   imports: [TriesModule, SittingsModule],
   controllers: [ChildrenController],
-  providers: [ChildrenService, DecisionsService, RoomService],
+  providers: [ChildrenService, DecisionsService, RoomService, ExportService],
 })
 export class ChildrenModule {}

@@ -33,9 +33,15 @@ export function About({ child }: { readonly child: ChildView }) {
             </Typography>
           )}
           {adult.role !== 'assistant' && (
-            <Button sx={{ mt: 1.5, displayPrint: 'none' }} onClick={() => setIsEditing(true)}>
-              Put right
-            </Button>
+            <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, displayPrint: 'none' }}>
+              <Button onClick={() => setIsEditing(true)}>Put right</Button>
+              <Button component="a" href={`/api/children/${child.id}/export.json`} download>
+                All that is held (JSON)
+              </Button>
+              <Button component="a" href={`/api/children/${child.id}/tries.csv`} download>
+                Tries (CSV)
+              </Button>
+            </Box>
           )}
         </>
       )}

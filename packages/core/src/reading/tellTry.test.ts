@@ -58,3 +58,62 @@ describe(tellTry, () => {
     for (const happenings of all) expect(tell(happenings)).not.toMatch(/fail|wrong|error|mistake|only/i);
   });
 });
+
+describe('tries of other kinds', () => {
+  const which: Happening = { kind: 'ask', question: 'which' };
+  const give: Happening = { kind: 'ask', question: 'give' };
+
+  test('a puppet’s count, with what the child said of it', () => {
+    const set = {
+      size: 0,
+      things: 'cork',
+      arrangement: 'none' as const,
+      layout: { puppet: { words: [1, 2, 4], touches: [], slip: 'skipped' as const } },
+    };
+    expect(tell([which, { kind: 'answer', value: 'not-right' }], { set })).toBe(
+      'Of a puppet’s count with a number skipped, said it was not right.',
+    );
+  });
+
+  test('lids and jars, and whether there were enough', () => {
+    const set = { size: 3, things: 'lid', arrangement: 'movable' as const, layout: { places: 3 } };
+    const put = (place: string): Happening => ({ kind: 'put', place });
+    expect(tell([put('1'), put('2'), put('3'), which, { kind: 'answer', value: 'enough' }], { set })).toBe(
+      'Put one to each jar; asked whether they were enough, said there were enough.',
+    );
+    expect(tell([put('1'), put('1')], { set })).toMatch(/put two in one jar and left a jar empty/i);
+  });
+
+  test('each bowl of a recipe, and a set made afresh', () => {
+    const bowls = [
+      { things: 'cork', n: 2 },
+      { things: 'shell', n: 3 },
+    ];
+    const set = { size: 3, things: 'cork', arrangement: 'movable' as const, layout: { bowls } };
+    expect(
+      tell([give, { kind: 'given', value: 2 }, give, { kind: 'given', value: 4 }], { set, target: 3 }),
+    ).toBe('Asked for 2 corks, gave 2; asked for 3 shells, gave 4.');
+    const model = {
+      size: 4,
+      things: 'cork',
+      arrangement: 'row' as const,
+      pile: 15,
+      layout: { model: 'lid' },
+    };
+    expect(
+      tell([give, { kind: 'given', value: 3 }, { kind: 'restart' }, { kind: 'given', value: 4 }], {
+        set: model,
+        target: 4,
+      }),
+    ).toMatch(/^To make as many as 4 jar lids, gave 3, then made it 4, all put back and begun afresh/);
+  });
+
+  test('a mixed count, another device’s record and an overruled reading are said', () => {
+    expect(tell(counted(1, 2, 3), { mixedWith: 'cy' })).toMatch(/mixed two languages/);
+    expect(tell(counted(1, 2, 3), { sameAs: 'x' as never })).toMatch(
+      /^The same try was recorded at another device/,
+    );
+    const rulings = [{ on: 'one-to-one', holds: true, reason: 'saw the hand', by: 'Orla', at: '' }] as const;
+    expect(tell(counted(1, 2), { rulings })).toMatch(/Put right: one-to-one held \(saw the hand\)\.$/);
+  });
+});

@@ -52,7 +52,7 @@ describe(sittingChanges, () => {
     ] as Happening[];
     const { changed, open } = tell([], [count(3, '2026-03-09', 'cork', slipped)]);
     expect(changed.filter((one) => /without losing track/.test(one))).toEqual([]);
-    expect(open).toContain('Not clear yet how many in a row are counted without losing track.');
+    expect(open).toContain('Not clear yet how many are counted in a row without losing track.');
   });
 
   test('no text of it says a word that judges', () => {

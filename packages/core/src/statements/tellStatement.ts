@@ -59,7 +59,7 @@ function sentence(statement: Statement): string {
       const where = placedWords[statement.arrangement];
       return statement.steadyTo > 0
         ? `counts ${statement.steadyTo} ${where} without losing track`
-        : `not clear yet how many ${where} are counted without losing track`;
+        : `not clear yet how many are counted ${where} without losing track`;
     }
     case 'count-out':
       return statement.steadyTo > 0

@@ -83,6 +83,11 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
                 <li key={line}>{line}</li>
               ))}
             </Box>
+            {tray.cautions.map((caution) => (
+              <Typography key={caution} variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
+                {caution}
+              </Typography>
+            ))}
           </Part>
         </Box>
       </Box>

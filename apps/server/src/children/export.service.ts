@@ -1,0 +1,73 @@
+import { describeSet, dayOf, tellTry, type ChildId, type Trace } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import Papa from 'papaparse';
+import { DataSource } from 'typeorm';
+import type { AtWork } from '../devices/present.js';
+import { Staff } from '../site/staff.entity.js';
+import { SittingsService } from '../sittings/sittings.service.js';
+import { TriesService } from '../tries/tries.service.js';
+import { ChildrenService } from './children.service.js';
+import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
+
+/** All that is held about one child, to take away. */
+@Injectable()
+export class ExportService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly children: ChildrenService,
+    private readonly tries: TriesService,
+    private readonly sittings: SittingsService,
+  ) {}
+
+  /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
+  async everything(at: AtWork, childId: ChildId): Promise<object> {
+    const child = await this.children.find(at, childId);
+    const { manager } = this.dataSource;
+    const [tries, closings, decisions, statements] = await Promise.all([
+      this.tries.endedOf([childId]),
+      this.sittings.closingsOf(childId),
+      manager.findBy(StepDecisionRow, { childId }),
+      manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
+    ]);
+    return {
+      format: 'dotting-child-1',
+      takenAt: new Date().toISOString(),
+      child,
+      tries,
+      closings,
+      decisions,
+      statements,
+    };
+  }
+
+  /** A line for each try that has ended, oldest first, as CSV (RFC 4180). */
+  async triesAsCsv(at: AtWork, childId: ChildId): Promise<string> {
+    await this.children.find(at, childId);
+    const [traces, staff] = await Promise.all([
+      this.tries.endedOf([childId]),
+      this.dataSource.manager.findBy(Staff, { siteId: at.siteId }),
+    ]);
+    const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
+    return Papa.unparse(
+      traces.map((trace) => lineOf(trace, nameOf.get(trace.recordedBy) ?? '')),
+      { newline: '\r\n', escapeFormulae: true },
+    );
+  }
+}
+
+const lineOf = (trace: Trace, recorder: string): Record<string, string | number> => ({
+  id: trace.id,
+  day: dayOf(trace),
+  startedAt: trace.startedAt,
+  recorder,
+  task: trace.task,
+  put: describeSet(trace.set, trace.target),
+  language: trace.language,
+  target: trace.target ?? '',
+  help: trace.help,
+  answeredBy: trace.answeredBy,
+  strategy: trace.strategy ?? '',
+  ended: trace.ended,
+  setAside: trace.setAside ?? '',
+  told: tellTry(trace),
+});

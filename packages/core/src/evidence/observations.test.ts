@@ -1,0 +1,149 @@
+import { counted, traceOf } from '../testing/traces.js';
+import type { Happening, Ruling, Trace } from '../trace/trace.js';
+import type { TraceId } from '../trace/ids.js';
+import { layoutFor } from '../shelf/layout.js';
+import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
+import { statementsFor } from '../statements/statementsFor.js';
+import { observationsOf } from './observations.js';
+
+const say = (...words: number[]): Happening[] => words.map((word) => ({ kind: 'say', word }));
+const ask = (question: 'give' | 'which' | 'how-many'): Happening => ({ kind: 'ask', question });
+const given = (value: number): Happening => ({ kind: 'given', value });
+const answer = (value: number | string): Happening => ({ kind: 'answer', value });
+
+const tried = (
+  id: TaskId,
+  n: number,
+  happenings: readonly Happening[],
+  facts: Partial<Trace> = {},
+): Trace => {
+  const task = taskOf(id);
+  return traceOf({
+    task: id,
+    set: setOf(task, n, 'cork', layoutFor(task, n, 'cork', 2)),
+    target: n,
+    start: task.start ?? 1,
+    happenings,
+    ...(task.choosing && { choices: task.choosing.options.length }),
+    ...facts,
+  });
+};
+const shown = (trace: Trace) =>
+  Object.entries(observationsOf(trace).principles).flatMap(([principle, look]) =>
+    look ? [[principle, look.success, look.weight]] : [],
+  );
+
+describe('what a try of each kind speaks of', () => {
+  test('teens: in order as far as asked; a stop before says nothing', () => {
+    expect(shown(tried('say-teens-two-ways', 13, say(11, 12, 13)))).toEqual([['teens', true, 1]]);
+    expect(shown(tried('say-teens-two-ways', 13, say(11, 13)))).toEqual([['teens', false, 1]]);
+    expect(shown(tried('say-teens-two-ways', 13, say(11, 12)))).toEqual([]);
+    // Begun at eleven, it says nothing of the order from one.
+    expect(observationsOf(tried('say-teens-two-ways', 13, say(11, 12, 13))).order).toBeNull();
+  });
+
+  test('a puppet judged: a right choice out of two may be luck, another choice is none', () => {
+    const trial = tried('say-spot', 8, []);
+    const right = trial.set.layout!.puppet!.slip === 'none' ? 'right' : 'not-right';
+    const other = right === 'right' ? 'not-right' : 'right';
+    expect(shown(tried('say-spot', 8, [ask('which'), answer(right)]))).toEqual([['order-judged', true, 0.5]]);
+    expect(shown(tried('say-spot', 8, [ask('which'), answer(other)]))).toEqual([['order-judged', false, 1]]);
+    // The puppet's words are not the child's.
+    expect(observationsOf(tried('say-spot', 8, [ask('which'), answer(right)])).order).toBeNull();
+  });
+
+  test('lids matched one to one, whatever is then said of them', () => {
+    const put = (...places: string[]): Happening[] => places.map((place) => ({ kind: 'put', place }));
+    const jars = tried('match-lids', 4, []).set.layout!.places!;
+    const all = Array.from({ length: Math.min(4, jars) }, (_, i) => String(i + 1));
+    expect(shown(tried('match-lids', 4, put(...all)))[0]!.slice(0, 2)).toEqual(['matching', true]);
+    expect(shown(tried('match-lids', 4, put('1', '1', '2')))[0]!.slice(0, 2)).toEqual(['matching', false]);
+  });
+
+  test('sets made: met in the end is met; fetching a small number and counting out a large one are apart', () => {
+    expect(shown(tried('same-many', 4, [ask('give'), given(3), given(4)]))).toEqual([['equal-set', true, 1]]);
+    expect(shown(tried('card-and-put', 3, [ask('give'), given(5)]))).toEqual([['numeral-to-set', false, 1]]);
+    const large = observationsOf(tried('fill-to', 12, [ask('give'), given(12)]));
+    expect(large.countOut).toMatchObject({ n: 12, success: true });
+    expect(large.fetch).toBeNull();
+    expect(observationsOf(tried('give-n', 3, [ask('give'), given(3)])).fetch).toMatchObject({
+      asked: 3,
+      given: 3,
+    });
+  });
+
+  test('one in each cell: the count is one-to-one in a frame', () => {
+    const trace = tried('count-cells', 3, [{ kind: 'put', place: '1' }, ...counted(1, 2, 3)]);
+    expect(observationsOf(trace).tracking).toMatchObject({ n: 3, success: true });
+  });
+
+  test('the number kept without counting, though it was first seen rather than counted', () => {
+    const kept = tried('still-n', 4, [ask('how-many'), answer(4), ask('how-many'), answer(4)]);
+    expect(shown(kept)).toEqual([['conservation', true, 1]]);
+    expect(observationsOf(kept).tracking).toBeNull();
+  });
+});
+
+describe('what counts for nothing, or otherwise than it was read', () => {
+  const clean = counted(1, 2, 3, 4, 5, 6, 7, 8);
+  const slipped: Happening[] = [...counted(1, 2, 3, 4, 5, 6, 7), { kind: 'touch' }];
+  const ruling = (facts: Partial<Ruling>): Ruling => ({
+    on: 'one-to-one',
+    holds: true,
+    reason: 'seen otherwise',
+    by: 'Orla',
+    at: '2026-03-02T12:00:00.000Z',
+    ...facts,
+  });
+
+  test('a mixed count is left out of order, and its touches are read all the same', () => {
+    const mixed = observationsOf(traceOf({ happenings: clean, mixedWith: 'cy' }));
+    expect(mixed.order).toBeNull();
+    expect(mixed.tracking).toMatchObject({ success: true });
+  });
+
+  test('the same try at another device counts once', () => {
+    const double = observationsOf(traceOf({ happenings: clean, sameAs: 'the other' as TraceId }));
+    expect([double.order, double.tracking]).toEqual([null, null]);
+  });
+
+  test('a reading overruled is used as the adult ruled, the last word standing', () => {
+    const tracking = (...rulings: Ruling[]) =>
+      observationsOf(traceOf({ happenings: slipped, rulings })).tracking!.success;
+    expect(tracking()).toBe(false);
+    expect(tracking(ruling({}))).toBe(true);
+    expect(tracking(ruling({}), ruling({ holds: false }))).toBe(false);
+    expect(tracking(ruling({}), ruling({ holds: null }))).toBe(false);
+    expect(
+      observationsOf(traceOf({ happenings: clean, rulings: [ruling({ holds: false })] })).tracking,
+    ).toMatchObject({
+      success: false,
+      slips: 1,
+    });
+  });
+
+  test('order overruled either way', () => {
+    const order = (happenings: readonly Happening[], holds: boolean) =>
+      observationsOf(traceOf({ happenings, rulings: [ruling({ on: 'order', holds })] })).order!;
+    expect(order(counted(1, 2, 4, 5), true)).toMatchObject({ upTo: 5, brokeOff: false });
+    expect(order(counted(1, 2, 3, 4), false)).toMatchObject({ upTo: 3, brokeOff: true });
+  });
+
+  test('statements follow the ruling', () => {
+    const tries = (rulings: readonly Ruling[]) =>
+      ['2026-03-02', '2026-03-03', '2026-03-04', '2026-03-05', '2026-03-06', '2026-03-07'].map((day, i) =>
+        traceOf({
+          id: `try-${i}` as TraceId,
+          startedAt: `${day}T09:30:00.000+00:00`,
+          set: { size: 8, things: i % 2 ? 'cork' : 'shell', arrangement: 'row' },
+          happenings: slipped,
+          rulings,
+        }),
+      );
+    const steadyTo = (rulings: readonly Ruling[]): number => {
+      const row = statementsFor(tries(rulings), '2026-03-08').find((one) => one.skill === 'one-to-one');
+      return row?.skill === 'one-to-one' ? row.steadyTo : 0;
+    };
+    expect(steadyTo([ruling({})])).toBeGreaterThan(steadyTo([]));
+  });
+});
