@@ -14,7 +14,8 @@ export class RefusalFilter implements ExceptionFilter {
     const reply = http.getResponse<FastifyReply>();
     const refusal = refusalOf(error);
     if (refusal.statusCode >= 500) this.log(error, http.getRequest<FastifyRequest>());
-    void reply.status(refusal.statusCode).send(refusal);
+    // Whatever the route would have answered with, a refusal is JSON.
+    void reply.status(refusal.statusCode).type('application/json').send(refusal);
   }
 
   private log(error: unknown, request: FastifyRequest): void {
