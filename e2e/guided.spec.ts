@@ -9,6 +9,7 @@ import {
   mirror,
   openChild,
   press,
+  signIn,
   sitDown,
   tap,
   test,
@@ -158,6 +159,31 @@ test('seen in passing: child, what was seen, number, and it is on record', async
   ]);
   await press(page, 'Take it back');
   await expect(page.getByText('Taken back: it counts for nothing.')).toBeVisible();
+});
+
+test('two devices at one child: both are kept, and one question says which counts', async ({
+  app,
+  signedIn: page,
+  browser,
+}) => {
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, app.url, 'Hester');
+  for (const device of [page, other]) {
+    await sitDown(device, 'Dilys', 4, 'Count pictures', 'wooden boats');
+    await tap(device, 4);
+    await press(device, 'Done counting');
+    await expectAllSent(device);
+    await endHere(device);
+    await expectAllSent(device);
+  }
+  await page.goto('/');
+  const asked = page.getByRole('region', { name: 'The same try?' });
+  await expect(asked).toContainText('Dilys, 4 wooden boats as pictures');
+  await asked.getByRole('button', { name: 'The same; Hester’s counts' }).click();
+  await expect(asked).toBeHidden();
+  await openChild(page, 'Dilys');
+  await expect(page.getByText(/^The same try was recorded at another device, which counts\./)).toBeVisible();
+  await other.close();
 });
 
 test.describe('each kind of task by keyboard alone', () => {

@@ -17,16 +17,21 @@ export const test = base.extend<{ signedIn: Page; adult: string }, { app: App }>
   baseURL: async ({ app }, use) => use(app.url),
   adult: ['Tomasz', { option: true }],
   signedIn: async ({ page, adult }, use) => {
-    await page.goto('/');
-    await page.getByLabel('E-mail').fill(emailOf(adults[0]!));
-    await page.getByLabel('Password').fill(demoPassword);
-    await page.getByRole('button', { name: 'Sign this device in' }).click();
-    await comeIn(page, adult);
+    await signIn(page, '/', adult);
     await use(page);
   },
 });
 
 export { expect };
+
+/** Signs a new device in, and lets an adult come in. */
+export async function signIn(page: Page, url: string, adult: string): Promise<void> {
+  await page.goto(url);
+  await page.getByLabel('E-mail').fill(emailOf(adults[0]!));
+  await page.getByLabel('Password').fill(demoPassword);
+  await page.getByRole('button', { name: 'Sign this device in' }).click();
+  await comeIn(page, adult);
+}
 
 /** Chooses the name and types the code; leaves it to the caller to wait for what then shows. */
 export async function comeIn(page: Page, firstName: string): Promise<void> {
