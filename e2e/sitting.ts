@@ -79,10 +79,13 @@ export async function lay(page: Page, size: number, task: string, things: string
     .click();
   await column.getByRole('radio', { name: task, exact: true }).click();
   if (things !== null) await column.getByRole('radio', { name: things }).click();
+  // The column follows a moment after the tap.
+  await expect(column.getByRole('radio', { name: task, exact: true })).toBeChecked();
   const shown = column.getByLabel('How many to lay');
-  while ((await shown.innerText()) !== String(size)) {
-    const isMore = Number(await shown.innerText()) > size;
-    await column.getByRole('button', { name: isMore ? 'one fewer' : 'one more' }).click();
+  for (let n = Number(await shown.innerText()); n !== size;) {
+    await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more' }).click();
+    n += n > size ? -1 : 1;
+    await expect(shown).toHaveText(String(n));
   }
   await page.getByRole('button', { name: 'Lay this' }).click();
 }
