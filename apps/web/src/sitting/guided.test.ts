@@ -133,6 +133,15 @@ describe('the plan of a sitting', () => {
     expect(sitting.plan.why).toMatch(/one other question/);
   });
 
+  test('attention that goes sooner: three things, two minutes, nothing else', () => {
+    const short = play([{ kind: 'access', access: ['attention'] }]);
+    expect(short.plan.size).toBe(3);
+    expect(short.whole).toEqual({ minutes: 2, other: null });
+    // Under way the adult's plan stays as it is.
+    const later = play([next, { kind: 'access', access: ['attention'] }]);
+    expect(later.plan.size).toBe(4);
+  });
+
   test('a pause is not the child’s time', () => {
     const paused = play([next, end, { kind: 'pause' }]);
     const resumed = after(paused, { kind: 'resume' }, startedAt(600_000));

@@ -153,10 +153,7 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'resume':
       return resumed(sitting, now);
     case 'access':
-      return withHead(
-        { ...sitting, access: action.access },
-        { access: action.access.length > 0 ? action.access : undefined },
-      );
+      return withAccess(sitting, action.access);
     case 'mixed-with':
       return withHead(sitting, { mixedWith: action.language ?? undefined });
     case 'open-closing':
@@ -292,6 +289,19 @@ function relaid(
     return { ...sitting, plan };
   const other = otherQuestion(plan.task, sitting.earlier, now.iso.slice(0, 10));
   return { ...sitting, plan, whole: { ...sitting.whole, other } };
+}
+
+/** What is done otherwise; a child whose attention goes sooner gets few things and short minutes, planned so. */
+function withAccess(sitting: Sitting, access: readonly Need[]): Sitting {
+  const changed = withHead({ ...sitting, access }, { access: access.length > 0 ? access : undefined });
+  const isNewlyShort = access.includes('attention') && !sitting.access.includes('attention');
+  if (sitting.stage !== 'planning' || !isNewlyShort) return changed;
+  const size = Math.min(sitting.plan.size, figure.thingsOfShort);
+  return {
+    ...changed,
+    plan: laid(sitting, { ...sitting.plan, size }),
+    whole: { minutes: figure.minutesOfShort, other: null },
+  };
 }
 
 const eighths = 8;
