@@ -46,7 +46,7 @@ test('the room: every child with small dot-lines, sorted and filtered, and a tab
   const rows = page.getByRole('row');
   await expect(rows).toHaveCount(13);
   await expect(
-    page.getByRole('group', { name: /^Wren, one-to-one, in a row: nobody has looked/ }),
+    page.getByRole('group', { name: /^Wren, one-to-one, moving each aside: nobody has looked/ }),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Last look' }).click();
   // Whoever has waited longest comes first, nobody who was looked at in this run.
