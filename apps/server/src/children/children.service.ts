@@ -54,6 +54,7 @@ export class ChildrenService {
     const traces = groupBy(ended, (one) => one.childId);
     const tracesOf = (childId: ChildId): readonly Trace[] => traces.get(childId) ?? [];
     const day = today();
+    const moves = await this.decisions.movesOf(roomId);
     const looks = children.map(({ id, birthDate }) => ({
       childId: id,
       looks: this.looks.get(id, `${day} ${birthDate} ${fingerprintOf(tracesOf(id))}`, () =>
@@ -69,19 +70,17 @@ export class ChildrenService {
         language: languages[0]!,
         lastLook: lastDayOf(tracesOf(id)),
       })),
-      due: await Promise.all(
-        dueFor(looks, day, figure.looksInADay).map(async (due) => {
-          const child = children.find((one) => one.id === due.childId)!;
-          const skill = due.skill ?? firstOf[due.strand];
-          return {
-            childId: child.id,
-            because: due.because,
-            forWhat: due.skill === null ? strandWords[due.strand] : skillOf(due.skill).name,
-            last: due.last,
-            step: stepView(await this.decisions.stepFor(child, tracesOf(child.id), day, skill)),
-          };
-        }),
-      ),
+      due: dueFor(looks, day, figure.looksInADay).map((due) => {
+        const child = children.find((one) => one.id === due.childId)!;
+        const skill = due.skill ?? firstOf[due.strand];
+        return {
+          childId: child.id,
+          because: due.because,
+          forWhat: due.skill === null ? strandWords[due.strand] : skillOf(due.skill).name,
+          last: due.last,
+          step: stepView(this.decisions.stepFor(child, tracesOf(child.id), day, moves, skill)),
+        };
+      }),
       unfinished: await this.unfinished(at, roomId),
       doubles: await this.doubles.openAmong(at, ended.filter(isRecent)),
     };
@@ -110,13 +109,14 @@ export class ChildrenService {
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
     const day = today();
-    const [moves, rulings, { choices, easier }, decisions, closings] = await Promise.all([
+    const [moves, rulings, decided, decisions, closings] = await Promise.all([
       this.decisions.movesOf(child.roomId),
       this.decisions.rulingsOf(childId),
-      this.decisions.stepsOf(child, traces, day),
+      this.decisions.decidedOf([childId]),
       this.decisions.of(childId),
       this.sittings.closingsOf(childId),
     ]);
+    const { choices, easier } = this.decisions.stepsOf(child, traces, day, moves, decided);
     return {
       child: viewOf(child),
       lines: skillLines(traces, day, child.birthDate, moves, rulings),

@@ -20,7 +20,7 @@ import {
   type Trace,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { Room } from '../site/room.entity.js';
@@ -43,12 +43,25 @@ export class DecisionsService {
     private readonly tries: TriesService,
   ) {}
 
+  /** What adults decided about the steps of some children, in one asking. */
+  async decidedOf(childIds: readonly ChildId[]): Promise<readonly StepDecisionRow[]> {
+    return childIds.length === 0
+      ? []
+      : this.dataSource.manager.findBy(StepDecisionRow, { childId: In(childIds) });
+  }
+
   /** The child's next steps, under what adults have pinned and put away. */
-  async stepsOf(child: Child, traces: readonly Trace[], day: string): Promise<NextSteps> {
-    const decisions = await this.dataSource.manager.findBy(StepDecisionRow, { childId: child.id });
+  stepsOf(
+    child: Child,
+    traces: readonly Trace[],
+    day: string,
+    moves: Moves,
+    decided: readonly StepDecisionRow[],
+  ): NextSteps {
+    const decisions = decided.filter((one) => one.childId === child.id);
     const options = {
       birthDate: child.birthDate,
-      moves: await this.movesOf(child.roomId),
+      moves,
       pinned: decisions.find((one) => one.decision === 'pinned')?.skill ?? null,
       dismissed: decisions
         .filter((one) => one.decision === 'dismissed')
@@ -60,8 +73,7 @@ export class DecisionsService {
   }
 
   /** The step for one skill, whatever else is worth doing. */
-  async stepFor(child: Child, traces: readonly Trace[], day: string, skill: SkillId): Promise<NextStep> {
-    const moves = await this.movesOf(child.roomId);
+  stepFor(child: Child, traces: readonly Trace[], day: string, moves: Moves, skill: SkillId): NextStep {
     const options = { birthDate: child.birthDate, moves, pinned: skill, language: child.languages[0]! };
     const key = `${day} ${JSON.stringify(options)} ${fingerprintOf(traces)}`;
     return this.dueSteps.get(child.id, key, () => nextSteps(traces, day, options)).choices[0]!;

@@ -64,12 +64,14 @@ export class RoomService {
     const standings = new Map(
       children.map(({ id, birthDate }) => [id, this.standingOf(id, tracesOf(id), days, birthDate)]),
     );
-    const steps = await Promise.all(
-      children.map(async (child): Promise<OpenStep[]> => {
-        const { choices } = await this.decisions.stepsOf(child, tracesOf(child.id), day);
-        return choices.map(({ task, n }) => ({ childId: child.id, task, n }));
-      }),
-    );
+    const [moves, decided] = await Promise.all([
+      this.decisions.movesOf(roomId),
+      this.decisions.decidedOf(children.map((child) => child.id)),
+    ]);
+    const steps = children.flatMap((child): readonly OpenStep[] => {
+      const { choices } = this.decisions.stepsOf(child, tracesOf(child.id), day, moves, decided);
+      return choices.map(({ task, n }) => ({ childId: child.id, task, n }));
+    });
     return {
       day,
       children: children.map(({ id, firstName }) => ({
@@ -79,7 +81,7 @@ export class RoomService {
         adults: [...new Set(tracesOf(id).map((trace) => nameOf.get(trace.recordedBy) ?? ''))].sort(),
         glances: [...standings.get(id)!.glances],
       })),
-      together: couldSitTogether(steps.flat()).map(({ task, from, to, children: seated }) => ({
+      together: couldSitTogether(steps).map(({ task, from, to, children: seated }) => ({
         task,
         title: `${taskOf(task).name}, ${from === to ? from : `${from} to ${to}`}`,
         children: [...seated],

@@ -101,6 +101,13 @@ describe('each kind of task, as it is taken down', () => {
     expect(play([lay('say-teens-two-ways', 15, 'ten-and-some')]).plan.layout!.way).toBe('ten-and-some');
   });
 
+  test('numbers said all in one tap are taken back in one step', () => {
+    const whole = gesture({ kind: 'whole', to: 6 });
+    const sitting = play([lay('say-far', 6), whole, gesture({ kind: 'undo' }), gesture({ kind: 'undo' })]);
+    expect(settledEvents(lastTryOf(sitting).events)).toEqual([]);
+    expect(lastTryOf(sitting).head.whole).toBeUndefined();
+  });
+
   test('the drops are the same each time they are played, and come with the task', () => {
     const even = play([lay('count-heard', 4, 'even')]).plan.layout!.drops!;
     expect(even).toEqual([0, 1000, 2000, 3000]);

@@ -220,7 +220,7 @@ function afterUndo(sitting: Sitting, now: Now): Sitting {
   if (!open) return sitting;
   const last = lastStanding(open.events);
   if (open.head.ended !== null && last?.kind !== 'answer') return withHead(sitting, { ended: null });
-  const isWholeAsItWas = open.head.whole && last?.kind === 'count';
+  const isWholeAsItWas = open.head.whole && (last?.kind === 'count' || last?.kind === 'say');
   const undone = withEvents(sitting, () =>
     isWholeAsItWas
       ? undoWhole(soFar(open), momentOf(open, now))
