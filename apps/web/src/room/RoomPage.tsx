@@ -67,8 +67,10 @@ function sorted(children: readonly RoomChildView[], sort: Sort): readonly RoomCh
   const claimed = (child: RoomChildView): number =>
     child.glances.find((glance) => glance.skill === sort)?.claimed ?? 0;
   return children.toSorted((a, b) => {
-    if (sort === 'last-look') return (a.lastLook ?? '') < (b.lastLook ?? '') ? -1 : 1;
-    return (sort === 'name' ? 0 : claimed(a) - claimed(b)) || (a.firstName < b.firstName ? -1 : 1);
+    const byName = a.firstName.localeCompare(b.firstName);
+    if (sort === 'name') return byName;
+    if (sort === 'last-look') return (a.lastLook ?? '').localeCompare(b.lastLook ?? '') || byName;
+    return claimed(a) - claimed(b) || byName;
   });
 }
 
