@@ -1,28 +1,24 @@
 // Starts Dotting from whatever state the machine is in: installs, builds, starts its database and
 // the app, and stops all of it on Ctrl-C or SIGTERM.
-import { existsSync } from 'node:fs';
-import { mkdir, readFile, rm, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
+import { claimFolder } from './lib/claim.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { isPortFree } from './lib/ports.mjs';
-import { isAlive } from './lib/processes.mjs';
 import { root } from './lib/run.mjs';
 import { runCommand, say, Sorry } from './lib/say.mjs';
 import { portInUse, startServer } from './lib/server.mjs';
 
 const { PORT = '4173', HOST = '127.0.0.1', DATABASE_URL } = process.env;
 const dataFolder = path.join(root, '.data');
-const runningFile = path.join(dataFolder, 'running.json');
 
 runCommand(async () => {
   let askedToStop = () => {};
   const stopped = new Promise((resolve) => (askedToStop = resolve));
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => askedToStop('asked'));
 
-  await mkdir(dataFolder, { recursive: true });
-  await claimFolder();
+  const letGo = await claimFolder(dataFolder);
   if (!(await isPortFree(Number(PORT), HOST))) throw new Sorry(portInUse(PORT));
   await ensurePackages();
   await ensureBuilt();
@@ -52,23 +48,10 @@ runCommand(async () => {
   } finally {
     await server?.stop();
     await database?.stop();
-    await rm(runningFile, { force: true });
+    await letGo();
   }
   say('Stopped.');
 });
-
-/** One start at a time in a folder. A claim whose process is gone counts for nothing. */
-async function claimFolder() {
-  if (existsSync(runningFile)) {
-    const { pid } = JSON.parse(await readFile(runningFile, 'utf8'));
-    if (isAlive(pid, 'start.mjs')) {
-      throw new Sorry(
-        `Dotting is already running from this folder (process ${pid}). Stop it with Ctrl-C there first.`,
-      );
-    }
-  }
-  await writeFile(runningFile, JSON.stringify({ pid: process.pid }));
-}
 
 async function greet(url) {
   const { adults, demoPassword, emailOf } = await import('../apps/server/dist/demo/nursery.js');

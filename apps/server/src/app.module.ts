@@ -4,6 +4,7 @@ import { ChildrenModule } from './children/children.module.js';
 import { dataSourceOptions, openDatabase } from './database/dataSource.js';
 import { DemoModule } from './demo/demo.module.js';
 import { DevicesModule } from './devices/devices.module.js';
+import { EvidenceModule } from './evidence/evidence.module.js';
 import { HealthModule } from './health/health.module.js';
 import { LanguagesModule } from './languages/languages.module.js';
 import { SiteModule } from './site/site.module.js';
@@ -21,6 +22,7 @@ export class AppModule {
           useFactory: () => ({ ...dataSourceOptions(databaseUrl), retryAttempts: 0 }),
           dataSourceFactory: () => openDatabase(databaseUrl),
         }),
+        EvidenceModule,
         DevicesModule,
         SiteModule,
         ChildrenModule,

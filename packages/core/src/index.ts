@@ -81,6 +81,7 @@ export {
 } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type CoursePoint, type Trend } from './lines/course.js';
+export { isRecent } from './asking/modelOf.js';
 export { nextSteps, type NextStep, type NextSteps, type NextStepsOptions } from './next/nextSteps.js';
 export { obstacleIn, looksAt, tasksFor, type Obstacle } from './next/skillLooks.js';
 export {

@@ -52,4 +52,8 @@ export class Child {
   /** What a task is done otherwise for. */
   @Column({ type: 'json' })
   needs: Need[];
+
+  /** Counts the changes of what a summary of the child rests on. */
+  @Column({ type: 'int', default: 0 })
+  evidence: number;
 }

@@ -5,11 +5,14 @@ import { ChildrenController } from './children.controller.js';
 import { DecisionsService } from './decisions.service.js';
 import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
+import { Refresher } from '../summaries/refresher.service.js';
+import { SummariesService } from '../summaries/summaries.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
   imports: [TriesModule, SittingsModule],
   controllers: [ChildrenController],
-  providers: [ChildrenService, DecisionsService, RoomService, ExportService],
+  providers: [ChildrenService, DecisionsService, RoomService, ExportService, SummariesService, Refresher],
+  exports: [SummariesService, Refresher],
 })
 export class ChildrenModule {}

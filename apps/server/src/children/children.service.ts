@@ -1,41 +1,38 @@
 import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
 import {
   describeSet,
-  dayOf,
   dueFor,
   figure,
-  groupBy,
+  isRecent,
   skillOf,
-  summarise,
   type ChildId,
   type CoreStrand,
-  type LookSummary,
   type SkillId,
-  type Trace,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, IsNull } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
+import { Evidence } from '../evidence/evidence.service.js';
 import { notFound } from '../http/refusals.js';
 import { Room } from '../site/room.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
+import { SummariesService } from '../summaries/summaries.service.js';
 import { DoublesService } from '../tries/doubles.service.js';
 import { headOf, storedOf } from '../tries/traces.js';
 import { TriesService } from '../tries/tries.service.js';
 import { Try } from '../tries/try.entity.js';
 import { Child } from './child.entity.js';
-import { skillLines, stepView, summaryOf } from './childPage.js';
-import { ByChild, fingerprintOf } from './readings.js';
+import { summaryOf } from './childPage.js';
 import { DecisionsService } from './decisions.service.js';
 import { today } from './today.js';
 
 @Injectable()
 export class ChildrenService {
-  private readonly looks = new ByChild<readonly LookSummary[]>();
-
   constructor(
     private readonly dataSource: DataSource,
+    private readonly evidence: Evidence,
+    private readonly summaries: SummariesService,
     private readonly tries: TriesService,
     private readonly doubles: DoublesService,
     private readonly sittings: SittingsService,
@@ -50,17 +47,15 @@ export class ChildrenService {
       where: { roomId, siteId: at.siteId },
       order: { firstName: 'ASC', lastName: 'ASC' },
     });
-    const ended = await this.tries.endedOf(children.map((child) => child.id));
-    const traces = groupBy(ended, (one) => one.childId);
-    const tracesOf = (childId: ChildId): readonly Trace[] => traces.get(childId) ?? [];
     const day = today();
-    const moves = await this.decisions.movesOf(roomId);
-    const looks = children.map(({ id, birthDate }) => ({
-      childId: id,
-      looks: this.looks.get(id, `${day} ${birthDate} ${fingerprintOf(tracesOf(id))}`, () =>
-        summarise(tracesOf(id), day, { birthDate }),
-      ),
-    }));
+    const glances = await this.summaries.partOf('glance', children);
+    const looks = [...glances].map(([childId, glance]) => ({ childId, looks: glance.looks }));
+    const due = dueFor(looks, day, figure.looksInADay);
+    const isDue = new Set(due.map((one) => one.childId));
+    const steps = await this.summaries.partOf(
+      'steps',
+      children.filter((child) => isDue.has(child.id)),
+    );
     return {
       day,
       register: children.map(({ id, firstName, lastName, languages }) => ({
@@ -68,21 +63,19 @@ export class ChildrenService {
         firstName,
         lastName,
         language: languages[0]!,
-        lastLook: lastDayOf(tracesOf(id)),
+        lastLook: glances.get(id)?.lastLook ?? null,
       })),
-      due: dueFor(looks, day, figure.looksInADay).map((due) => {
-        const child = children.find((one) => one.id === due.childId)!;
-        const skill = due.skill ?? firstOf[due.strand];
-        return {
-          childId: child.id,
-          because: due.because,
-          forWhat: due.skill === null ? strandWords[due.strand] : skillOf(due.skill).name,
-          last: due.last,
-          step: stepView(this.decisions.stepFor(child, tracesOf(child.id), day, moves, skill)),
-        };
+      due: due.flatMap(({ childId, because, strand, skill, last }) => {
+        const step = steps.get(childId)?.bySkill[skill ?? firstOf[strand]];
+        if (!step) return [];
+        const forWhat = skill === null ? strandWords[strand] : skillOf(skill).name;
+        return [{ childId, because, forWhat, last, step }];
       }),
       unfinished: await this.unfinished(at, roomId),
-      doubles: await this.doubles.openAmong(at, ended.filter(isRecent)),
+      doubles: await this.doubles.openAmong(
+        at,
+        [...glances.values()].flatMap((glance) => glance.doubles),
+      ),
     };
   }
 
@@ -109,22 +102,21 @@ export class ChildrenService {
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
     const day = today();
-    const [moves, rulings, decided, decisions, closings] = await Promise.all([
-      this.decisions.movesOf(child.roomId),
-      this.decisions.rulingsOf(childId),
-      this.decisions.decidedOf([childId]),
+    const [steps, lines, decisions, closings] = await Promise.all([
+      this.summaries.partOf('steps', [child]),
+      this.summaries.partOf('lines', [child]),
       this.decisions.of(childId),
       this.sittings.closingsOf(childId),
     ]);
-    const { choices, easier } = this.decisions.stepsOf(child, traces, day, moves, decided);
+    const { choices, easier, bySkill } = steps.get(childId)!;
     return {
       child: viewOf(child),
-      lines: skillLines(traces, day, child.birthDate, moves, rulings),
-      steps: choices.map(stepView),
-      easier: stepView(easier),
+      lines: [...lines.get(childId)!],
+      steps: choices.map((skill) => bySkill[skill]!),
+      easier,
       decisions,
       tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '')),
-      recent: traces.filter(isRecent).map(storedOf),
+      recent: traces.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
       metTasks: [...new Set(traces.map((trace) => trace.task))],
     };
@@ -132,9 +124,9 @@ export class ChildrenService {
 
   async change(at: AtWork, childId: ChildId, change: ChildChange): Promise<ChildView> {
     const child = await this.find(at, childId);
-    const changed = { ...child, ...definedOf(change) };
-    await this.dataSource.manager.save(Child, changed);
-    return viewOf(changed);
+    const changed = definedOf(change);
+    await this.evidence.changing([childId], (manager) => manager.update(Child, { id: childId }, changed));
+    return viewOf({ ...child, ...changed });
   }
 
   async find(at: AtWork, childId: ChildId): Promise<Child> {
@@ -156,17 +148,6 @@ const strandWords: Record<CoreStrand, string> = {
   'one-to-one': 'one-to-one',
   cardinality: 'cardinality',
 };
-
-function lastDayOf(traces: readonly Trace[]): string | null {
-  return traces.map(dayOf).reduce<string | null>((one, day) => (one === null || day > one ? day : one), null);
-}
-
-const weekMs = 7 * 24 * 3_600_000;
-
-/** Recent enough for the choice of a question. */
-function isRecent(trace: Trace): boolean {
-  return Date.now() - Date.parse(trace.startedAt) <= figure.askingWeeks * weekMs;
-}
 
 function viewOf(child: Child): ChildView {
   const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs } = child;

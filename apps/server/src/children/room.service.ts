@@ -1,51 +1,22 @@
-import type { GlanceView, LookerView, RoomMonthView, RoomOverview } from '@dotting/contract';
-import {
-  claimedTo,
-  couldSitTogether,
-  dayOf,
-  dotsFor,
-  groupBy,
-  skillOf,
-  statementFor,
-  statementsFor,
-  taskOf,
-  type ChildId,
-  type OpenStep,
-  type SkillId,
-  type Trace,
-} from '@dotting/core';
+import type { LookerView, RoomMonthView, RoomOverview } from '@dotting/contract';
+import { couldSitTogether, taskOf } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { notFound } from '../http/refusals.js';
 import { Room } from '../site/room.entity.js';
 import { Staff } from '../site/staff.entity.js';
-import { TriesService } from '../tries/tries.service.js';
+import { SummariesService } from '../summaries/summaries.service.js';
+import { monthEnds, type Glance } from '../summaries/workOut.js';
 import { Child } from './child.entity.js';
-import { DecisionsService } from './decisions.service.js';
-import { ByChild, fingerprintOf } from './readings.js';
 import { today } from './today.js';
-
-/** What the room's table shows of each child: two of each strand. */
-const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
-const shownDots = 20;
-const months = 4;
-
-interface Standing {
-  readonly glances: readonly GlanceView[];
-  /** How far the row could be said to go at each month's end, the last today; null: nobody had looked. */
-  readonly rows: readonly (number | null)[];
-}
 
 /** A room as a whole: how each child stands, who could sit together, how it moves, who looked. */
 @Injectable()
 export class RoomService {
-  private readonly standings = new ByChild<Standing>();
-
   constructor(
     private readonly dataSource: DataSource,
-    private readonly tries: TriesService,
-    private readonly decisions: DecisionsService,
+    private readonly summaries: SummariesService,
   ) {}
 
   async overview(at: AtWork, roomId: string): Promise<RoomOverview> {
@@ -53,85 +24,43 @@ export class RoomService {
     if (!(await manager.existsBy(Room, { id: roomId, siteId: at.siteId }))) throw notFound('room');
     const [children, staff] = await Promise.all([
       manager.find(Child, { where: { roomId, siteId: at.siteId }, order: { firstName: 'ASC' } }),
-      manager.findBy(Staff, { siteId: at.siteId }),
+      manager.find(Staff, { select: { id: true, firstName: true }, where: { siteId: at.siteId } }),
     ]);
-    const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
-    const traces = await this.tries.endedOf(children.map((child) => child.id));
-    const byChild = groupBy(traces, (trace) => trace.childId);
-    const tracesOf = (id: ChildId): readonly Trace[] => byChild.get(id) ?? [];
-    const day = today();
-    const days = monthEnds(day);
-    const standings = new Map(
-      children.map(({ id, birthDate }) => [id, this.standingOf(id, tracesOf(id), days, birthDate)]),
+    const nameOf = new Map<string, string>(staff.map((one) => [one.id, one.firstName]));
+    const glances = await this.summaries.partOf('glance', children);
+    const shown = children.filter((child) => glances.has(child.id));
+    const glanceOf = (child: Child): Glance => glances.get(child.id)!;
+    const steps = shown.flatMap((child) =>
+      glanceOf(child).open.map((one) => ({ childId: child.id, ...one })),
     );
-    const [moves, decided] = await Promise.all([
-      this.decisions.movesOf(roomId),
-      this.decisions.decidedOf(children.map((child) => child.id)),
-    ]);
-    const steps = children.flatMap((child): readonly OpenStep[] => {
-      const { choices } = this.decisions.stepsOf(child, tracesOf(child.id), day, moves, decided);
-      return choices.map(({ task, n }) => ({ childId: child.id, task, n }));
-    });
+    const day = today();
     return {
       day,
-      children: children.map(({ id, firstName }) => ({
-        childId: id,
-        firstName,
-        lastLook: tracesOf(id).map(dayOf).at(-1) ?? null,
-        adults: [...new Set(tracesOf(id).map((trace) => nameOf.get(trace.recordedBy) ?? ''))].sort(),
-        glances: [...standings.get(id)!.glances],
-      })),
+      children: shown.map((child) => {
+        const { lastLook, triesBy, skills } = glanceOf(child);
+        const adults = Object.keys(triesBy).map((id) => nameOf.get(id) ?? '');
+        return {
+          childId: child.id,
+          firstName: child.firstName,
+          lastLook,
+          adults: adults.sort(),
+          glances: [...skills],
+        };
+      }),
       together: couldSitTogether(steps).map(({ task, from, to, children: seated }) => ({
         task,
         title: `${taskOf(task).name}, ${from === to ? from : `${from} to ${to}`}`,
         children: [...seated],
       })),
-      lookers: lookersOf(traces, nameOf),
-      months: days.map((end, i) =>
+      lookers: lookersOf([...glances.values()], nameOf),
+      months: monthEnds(day).map((end, i) =>
         monthOf(
           end,
-          [...standings.values()].map((one) => one.rows[i] ?? null),
+          shown.map((child) => glanceOf(child).months[i]!.row),
         ),
       ),
     };
   }
-
-  private standingOf(
-    id: ChildId,
-    traces: readonly Trace[],
-    days: readonly string[],
-    birthDate: string | null,
-  ): Standing {
-    return this.standings.get(id, `${days.join()} ${birthDate} ${fingerprintOf(traces)}`, () => {
-      const byDay = days.map((day) => statementsFor(traces, day, { birthDate }));
-      const now = byDay.at(-1)!;
-      return {
-        glances: shownSkills.map((skillId) => {
-          const skill = skillOf(skillId);
-          const statement = statementFor(skill, now);
-          const dots = dotsFor(skill, traces, now).slice(0, shownDots);
-          return {
-            skill: skillId,
-            claimed: statement ? claimedTo(statement) : 0,
-            dots: dots.map((dot) => dot.form),
-          };
-        }),
-        rows: byDay.map((statements) => {
-          const row = statementFor(skillOf('row'), statements);
-          return row ? claimedTo(row) : null;
-        }),
-      };
-    });
-  }
-}
-
-/** The ends of the last months, and today. */
-function monthEnds(day: string): readonly string[] {
-  const [year, month] = day.split('-').map(Number) as [number, number];
-  const ends = Array.from({ length: months - 1 }, (_, i) =>
-    new Date(Date.UTC(year, month - 1 - (months - 2 - i), 0)).toISOString().slice(0, 10),
-  );
-  return [...ends, day];
 }
 
 function monthOf(day: string, rows: readonly (number | null)[]): RoomMonthView {
@@ -140,12 +69,11 @@ function monthOf(day: string, rows: readonly (number | null)[]): RoomMonthView {
   return { day, looked: looked.length, five: steadyTo(5), ten: steadyTo(10) };
 }
 
-function lookersOf(traces: readonly Trace[], nameOf: ReadonlyMap<string, string>): LookerView[] {
-  return [...groupBy(traces, (trace) => trace.recordedBy)]
-    .map(([id, own]) => ({
-      firstName: nameOf.get(id) ?? '',
-      tries: own.length,
-      children: new Set(own.map((trace) => trace.childId)).size,
-    }))
-    .toSorted((a, b) => (a.firstName < b.firstName ? -1 : 1));
+function lookersOf(glances: readonly Glance[], nameOf: ReadonlyMap<string, string>): LookerView[] {
+  const lookers = new Map<string, LookerView>();
+  for (const [id, tries] of glances.flatMap((glance) => Object.entries(glance.triesBy))) {
+    const known = lookers.get(id) ?? { firstName: nameOf.get(id) ?? '', tries: 0, children: 0 };
+    lookers.set(id, { ...known, tries: known.tries + tries, children: known.children + 1 });
+  }
+  return [...lookers.values()].toSorted((a, b) => (a.firstName < b.firstName ? -1 : 1));
 }

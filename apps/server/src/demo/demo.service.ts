@@ -54,6 +54,7 @@ export class DemoService {
   private async clear(): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       for (const table of [
+        'child_summary',
         'room_move',
         'statement_ruling',
         'step_decision',
@@ -152,6 +153,7 @@ export class DemoService {
       allergies: demo.allergies ?? '',
       languages: [demo.language ?? 'en', ...(demo.language === undefined ? [] : ['en'])],
       needs: [...(demo.needs ?? [])],
+      evidence: 0,
     };
     if (demo.weeksBetween === null) return { child, traces: [] };
     const plan = {

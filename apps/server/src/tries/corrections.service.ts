@@ -3,6 +3,7 @@ import { settledEvents, type TraceEvent, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
+import { Evidence } from '../evidence/evidence.service.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
 import { newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
@@ -16,13 +17,13 @@ import { TryEvent } from './tryEvent.entity.js';
 export class CorrectionsService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly evidence: Evidence,
     private readonly tries: TriesService,
   ) {}
 
   /** Puts another event in an event's place, or takes it out. */
   async amend(at: AtWork, id: TraceId, { of, event, reason }: NewAmendment): Promise<ToldTry> {
-    await this.dataSource.transaction(async (manager) => {
-      const trial = await endedTry(manager, at, id);
+    await this.changing(at, id, async (manager, trial) => {
       const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
       const events = stored.map(eventOf);
       const original = settledEvents(events).find((one) => one.seq === of);
@@ -43,22 +44,25 @@ export class CorrectionsService {
 
   /** Overrules what was read on a matter, or takes that back. */
   async rule(at: AtWork, id: TraceId, { on, holds, reason }: NewRuling): Promise<ToldTry> {
-    await this.dataSource.transaction(async (manager) => {
-      await endedTry(manager, at, id);
+    await this.changing(at, id, async (manager) => {
       const ruling = { tryId: id, on, holds, reason, ruledBy: at.adult.id, at: new Date().toISOString() };
       await manager.insert(RulingRow, ruling);
     });
     return this.tries.find(at, id);
   }
-}
 
-/** A try of the site that has ended, held until the transaction is over. */
-async function endedTry(manager: EntityManager, at: AtWork, id: TraceId): Promise<Try> {
-  const found = await manager.findOne(Try, {
-    where: { id, child: { siteId: at.siteId } },
-    lock: { mode: 'pessimistic_write' },
-  });
-  if (!found) throw notFound('try');
-  if (found.ended === null) throw clash('This try is still going on. Put it right where it is recorded.');
-  return found;
+  /** Works on a try of the site that has ended, held until it is done. */
+  private async changing(
+    at: AtWork,
+    id: TraceId,
+    work: (manager: EntityManager, trial: Try) => Promise<void>,
+  ): Promise<void> {
+    const found = await this.dataSource.manager.findOneBy(Try, { id, child: { siteId: at.siteId } });
+    if (!found) throw notFound('try');
+    if (found.ended === null) throw clash('This try is still going on. Put it right where it is recorded.');
+    await this.evidence.changing([found.childId], async (manager) => {
+      const held = { where: { id }, lock: { mode: 'pessimistic_write' } } as const;
+      await work(manager, await manager.findOneOrFail(Try, held));
+    });
+  }
 }

@@ -1,30 +1,37 @@
 import type { DoubleAnswer, DoubleView } from '@dotting/contract';
-import { describeSet, doubledTries, tellTry, type Trace, type TraceId } from '@dotting/core';
+import { describeSet, tellTry, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
+import { Evidence } from '../evidence/evidence.service.js';
 import { impossible, notFound } from '../http/refusals.js';
 import { Staff } from '../site/staff.entity.js';
 import { ToldApart } from './toldApart.entity.js';
+import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
 
 /** Two devices may have recorded one try: both are kept, and an adult says whether they are the same. */
 @Injectable()
 export class DoublesService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly evidence: Evidence,
+    private readonly tries: TriesService,
+  ) {}
 
-  /** Pairs that nobody has answered for yet, of the ended tries of some children. */
-  async openAmong(at: AtWork, traces: readonly Trace[]): Promise<DoubleView[]> {
-    const pairs = doubledTries(traces);
-    if (pairs.length === 0) return [];
+  /** Of pairs that may be the same try, those that nobody has answered for yet. */
+  async openAmong(at: AtWork, doubles: readonly (readonly [TraceId, TraceId])[]): Promise<DoubleView[]> {
+    if (doubles.length === 0) return [];
     const { manager } = this.dataSource;
-    const apart = await manager.findBy(ToldApart, { oneId: In(pairs.flat().map((trace) => trace.id)) });
+    const apart = await manager.findBy(ToldApart, { oneId: In(doubles.flat()) });
     const isApart = (a: TraceId, b: TraceId): boolean =>
       apart.some(({ oneId, otherId }) => (oneId === a && otherId === b) || (oneId === b && otherId === a));
+    const open = doubles.filter(([one, other]) => !isApart(one, other));
+    const traces = new Map((await this.tries.endedAmong(open.flat())).map((trace) => [trace.id, trace]));
     const staff = await manager.findBy(Staff, { siteId: at.siteId });
     const nameOf = (id: string): string => staff.find((one) => one.id === id)?.firstName ?? '';
-    return pairs
-      .filter(([one, other]) => !isApart(one.id, other.id))
+    return open
+      .map((ids) => ids.map((id) => traces.get(id)!) as [Trace, Trace])
       .map((pair) => ({
         childId: pair[0].childId,
         title: describeSet(pair[0].set, pair[0].target),
@@ -39,14 +46,14 @@ export class DoublesService {
 
   /** Takes the answer down: the same, and which record counts, or two. */
   async answer(at: AtWork, id: TraceId, { other, counts }: DoubleAnswer): Promise<void> {
-    await this.dataSource.transaction(async (manager) => {
-      const both = await manager.find(Try, {
-        where: { id: In([id, other]), child: { siteId: at.siteId } },
-        lock: { mode: 'pessimistic_write' },
-      });
-      if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair of tries');
-      if (counts !== null && counts !== id && counts !== other)
-        throw impossible('counts', 'must be one of the two tries');
+    if (counts !== null && counts !== id && counts !== other)
+      throw impossible('counts', 'must be one of the two tries');
+    const both = await this.dataSource.manager.findBy(Try, {
+      id: In([id, other]),
+      child: { siteId: at.siteId },
+    });
+    if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair of tries');
+    await this.evidence.changing([both[0]!.childId], async (manager) => {
       if (counts === null) {
         const [oneId, otherId] = [id, other].sort() as [TraceId, TraceId];
         const told = { oneId, otherId, toldBy: at.adult.id };

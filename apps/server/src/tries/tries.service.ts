@@ -1,11 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
-import { isCounter, tasks, tellTry, type Trace, type TraceId } from '@dotting/core';
+import { isCounter, tasks, tellTry, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, QueryFailedError, type EntityManager } from 'typeorm';
+import { DataSource, In, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { Child } from '../children/child.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
+import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
 import { newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
@@ -18,7 +19,10 @@ const deadlockRetries = 3;
 
 @Injectable()
 export class TriesService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly evidence: Evidence,
+  ) {}
 
   /**
    * Stores a try as far as it has gone, in one transaction: all of what was sent or nothing. The same
@@ -27,10 +31,9 @@ export class TriesService {
   async put(at: Pick<AtDevice, 'siteId'>, id: TraceId, put: PutTry): Promise<TryStored> {
     for (let retry = 0; ; retry++) {
       try {
-        // Read committed, so that after waiting for the try's lock its events are read as they now are.
-        return await this.dataSource.transaction('READ COMMITTED', (manager) =>
-          this.putWithin(manager, at, id, put),
-        );
+        // A try that is still going on is no evidence yet.
+        const children = put.ended === null ? [] : [put.childId];
+        return await this.evidence.changing(children, (manager) => this.putWithin(manager, at, id, put));
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
       }
@@ -59,6 +62,7 @@ export class TriesService {
         TryEvent,
         fresh.map((event) => eventRowOf(id, event)),
       );
+    if (put.ended === null && kept.ended !== null && fresh.length > 0) await raise(manager, [put.childId]);
     if (sent.revision > kept.revision) await manager.save(Try, { ...sent, sameAs: kept.sameAs });
     return { id, events: stored.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
@@ -85,22 +89,23 @@ export class TriesService {
   }
 
   /** The ended tries of these children, oldest first; the caller has seen to it that they are of the site. */
-  async endedOf(childIds: readonly string[]): Promise<Trace[]> {
-    if (childIds.length === 0) return [];
+  endedOf(childIds: readonly ChildId[]): Promise<Trace[]> {
+    return this.ended({ childId: In(childIds) }, childIds);
+  }
+
+  /** Of these tries those that have ended; the caller has seen to it that they are of the site. */
+  endedAmong(ids: readonly TraceId[]): Promise<Trace[]> {
+    return this.ended({ id: In(ids) }, ids);
+  }
+
+  private async ended(which: FindOptionsWhere<Try>, among: readonly string[]): Promise<Trace[]> {
+    if (among.length === 0) return [];
     const { manager } = this.dataSource;
-    const tries = await manager.find(Try, { where: { childId: In(childIds) }, order: { startedAt: 'ASC' } });
-    const events = await manager
-      .createQueryBuilder(TryEvent, 'event')
-      .innerJoin(Try, 'try', 'try.id = event.tryId')
-      .where('try.childId IN (:...childIds)', { childIds })
-      .orderBy('event.tryId')
-      .addOrderBy('event.seq')
-      .getMany();
-    const rulings = await manager.find(RulingRow, {
-      where: { try: { childId: In(childIds) } },
-      order: { id: 'ASC' },
-      relations: { staff: true },
-    });
+    const [tries, events, rulings] = await Promise.all([
+      manager.find(Try, { where: which, order: { startedAt: 'ASC' } }),
+      manager.find(TryEvent, { where: { try: which }, order: { tryId: 'ASC', seq: 'ASC' } }),
+      manager.find(RulingRow, { where: { try: which }, order: { id: 'ASC' }, relations: { staff: true } }),
+    ]);
     return endedTraces(tries, events, rulings);
   }
 }

@@ -52,9 +52,14 @@ function orderModel(tries: readonly Trace[], { day, months, language }: Asking):
   });
 }
 
+/** Recent enough, on a day, for the choice of a question. */
+export function isRecent(trace: Trace, day: string): boolean {
+  return daysBetween(dayOf(trace), day) <= 7 * figure.askingWeeks;
+}
+
 /** What is older says little of today; it is used where there is nothing newer. */
 function recentOf({ tries, day }: Asking): readonly Trace[] {
-  const recent = tries.filter((trace) => daysBetween(dayOf(trace), day) <= 7 * figure.askingWeeks);
+  const recent = tries.filter((trace) => isRecent(trace, day));
   return recent.length > 0 ? recent : tries;
 }
 

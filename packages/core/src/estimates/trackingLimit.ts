@@ -158,7 +158,10 @@ function levelOf(slips: number, clean: number): number {
   return slips * Math.log(share) + clean * Math.log1p(-share);
 }
 
+/** Index of the cell at n, by n − 1. */
+const cellOf: readonly number[] = Array.from({ length: largestNumber }, (_, i) => cells.indexOf(i + 1));
+
 function supportOf(density: Density): readonly number[] {
   const tail = tailOf(density);
-  return Array.from({ length: largestNumber }, (_, i) => tail[cells.indexOf(i + 1)]!);
+  return cellOf.map((cell) => tail[cell]!);
 }

@@ -44,6 +44,8 @@ export interface NextSteps {
   readonly choices: readonly NextStep[];
   /** One that will go well. */
   readonly easier: NextStep;
+  /** The step for each skill that has a task, those put away too: what is due may be any of them. */
+  readonly bySkill: ReadonlyMap<SkillId, NextStep>;
 }
 
 export interface NextStepsOptions {
@@ -73,9 +75,8 @@ const NEXT_LEVEL = 0.75;
 export function nextSteps(tries: readonly Trace[], date: string, options: NextStepsOptions = {}): NextSteps {
   const child = new Standing(tries, date, options);
   const { dismissed = [], pinned = null } = options;
-  const candidates = skillMap
-    .filter((skill) => tasksFor(skill).length > 0)
-    .map((skill) => child.candidate(skill))
+  const all = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => child.candidate(skill));
+  const candidates = all
     .filter(
       ({ skill, evidence }) => !dismissed.some((one) => one.skill === skill.id && one.evidence === evidence),
     )
@@ -85,8 +86,9 @@ export function nextSteps(tries: readonly Trace[], date: string, options: NextSt
         b.score - a.score ||
         (a.skill.id < b.skill.id ? -1 : 1),
     );
-  const choices = candidates.slice(0, CHOICES).map((one) => child.step(one));
-  return { choices, easier: child.easier(candidates) };
+  const bySkill = new Map(all.map((one) => [one.skill.id, child.step(one)]));
+  const choices = candidates.slice(0, CHOICES).map((one) => bySkill.get(one.skill.id)!);
+  return { choices, easier: child.easier(candidates), bySkill };
 }
 
 interface Candidate {
@@ -112,7 +114,7 @@ class Standing {
       .toSorted((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
     this.date = date;
     this.options = options;
-    this.statements = statementsFor(this.tries, date, { birthDate: options.birthDate ?? null });
+    this.statements = statementsFor(tries, date, { birthDate: options.birthDate ?? null });
   }
 
   candidate(skill: SkillEntry & { readonly id: SkillId }): Candidate {

@@ -9,11 +9,14 @@ import { principleStatement, withCardinality } from './principles.js';
 import type { Statement, StatementOptions } from './statement.js';
 import { trackingStatement } from './tracking.js';
 
+const kept = new WeakMap<readonly Trace[], Map<string, readonly Statement[]>>();
+
 /**
  * What may be said of a child on a date, each statement for one skill and arrangement, from the tries
- * up to then. Nothing beyond what was tried; time and misses lift nothing.
+ * up to then. Nothing beyond what was tried; time and misses lift nothing. Kept for a list of tries,
+ * because the course, the steps and the looks to come all ask for the same days.
  *
- * @param tries of one child, in any order
+ * @param tries of one child, in any order; a list that is never added to
  * @param date YYYY-MM-DD
  */
 export function statementsFor(
@@ -21,6 +24,15 @@ export function statementsFor(
   date: string,
   { birthDate = null }: StatementOptions = {},
 ): readonly Statement[] {
+  const ofList = kept.get(tries) ?? new Map<string, readonly Statement[]>();
+  kept.set(tries, ofList);
+  const key = `${date} ${birthDate}`;
+  const said = ofList.get(key) ?? workedOut(tries, date, birthDate);
+  ofList.set(key, said);
+  return said;
+}
+
+function workedOut(tries: readonly Trace[], date: string, birthDate: string | null): readonly Statement[] {
   const upToDate = tries.filter((trace) => dayOf(trace) <= date);
   const months = birthDate === null ? null : ageInMonths(birthDate, date);
   const order = [...groupBy(upToDate, (trace) => trace.language)].flatMap(([language, spoken]) =>

@@ -1,0 +1,131 @@
+import type { ChildId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { isDeepStrictEqual } from 'node:util';
+import { DataSource, In } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { DecisionsService } from '../children/decisions.service.js';
+import { today } from '../children/today.js';
+import { TriesService } from '../tries/tries.service.js';
+import { ChildSummaryRow } from './childSummary.entity.js';
+import { makeup, workOut, type ChildSummary } from './workOut.js';
+
+type Part = keyof ChildSummary;
+
+/** How the kept summaries compared with those made anew. */
+export interface Rebuilt {
+  readonly same: number;
+  /** They were not kept, or for an earlier day or from earlier evidence: no fault. */
+  readonly outdated: number;
+  /** They should have been the same, and were not. */
+  readonly differed: readonly ChildId[];
+}
+
+/** What is worked out of each child's tries is kept, and made again when what it rests on has changed. */
+@Injectable()
+export class SummariesService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly tries: TriesService,
+    private readonly decisions: DecisionsService,
+  ) {}
+
+  /** One part of the children's summaries, each as fresh as what is stored. */
+  async partOf<P extends Part>(
+    part: P,
+    children: readonly Pick<Child, 'id' | 'evidence'>[],
+  ): Promise<ReadonlyMap<ChildId, ChildSummary[P]>> {
+    if (children.length === 0) return new Map();
+    const day = today();
+    const rows = await this.dataSource.manager.find(ChildSummaryRow, {
+      select: { childId: true, madeFrom: true, madeFor: true, makeup: true, [part]: true },
+      where: { childId: In(children.map((child) => child.id)) },
+    });
+    const kept = new Map(rows.map((row) => [row.childId, row]));
+    const parts = new Map<ChildId, ChildSummary[P]>();
+    for (const { id, evidence } of children) {
+      const row = kept.get(id);
+      const summary = row && isFresh(row, evidence, day) ? row : await this.make(id, day);
+      if (summary) parts.set(id, summary[part]);
+    }
+    return parts;
+  }
+
+  /** Makes the summary again where it is not fresh. */
+  async bringUp(childId: ChildId): Promise<void> {
+    const { manager } = this.dataSource;
+    const child = await manager.findOne(Child, {
+      select: { id: true, evidence: true },
+      where: { id: childId },
+    });
+    const day = today();
+    const row = await manager.findOne(ChildSummaryRow, {
+      select: { childId: true, madeFrom: true, madeFor: true, makeup: true },
+      where: { childId },
+    });
+    if (child && !(row && isFresh(row, child.evidence, day))) await this.make(childId, day);
+  }
+
+  async everyChild(): Promise<readonly ChildId[]> {
+    const children = await this.dataSource.manager.find(Child, {
+      select: { id: true },
+    });
+    return children.map((child) => child.id);
+  }
+
+  /** Makes every summary again from the tries, and compares it with the one that was kept. */
+  async rebuild(report: (done: number, of: number) => void): Promise<Rebuilt> {
+    const ids = await this.everyChild();
+    const counts = { same: 0, outdated: 0, differed: [] as ChildId[] };
+    const day = today();
+    for (const [i, id] of ids.entries()) {
+      const before = await this.dataSource.manager.findOneBy(ChildSummaryRow, { childId: id });
+      const after = await this.make(id, day);
+      if (!before || !after || !isFresh(before, after.madeFrom, day)) counts.outdated++;
+      else if (isDeepStrictEqual(plain(before), plain(after))) counts.same++;
+      else counts.differed.push(id);
+      report(i + 1, ids.length);
+    }
+    return counts;
+  }
+
+  /** Works a summary out and keeps it; null where the child is gone. */
+  private async make(childId: ChildId, day: string): Promise<ChildSummaryRow | null> {
+    const { manager } = this.dataSource;
+    // The count first: whatever is stored while the rest is read makes the summary stale, never wrong.
+    const child = await manager.findOneBy(Child, { id: childId });
+    if (!child) return null;
+    const [traces, moves, decided, rulings] = await Promise.all([
+      this.tries.endedOf([childId]),
+      this.decisions.movesOf(child.roomId),
+      this.decisions.decidedOf(childId),
+      this.decisions.rulingsOf(childId),
+    ]);
+    const summary = workOut({ child, traces, moves, decided, rulings }, day);
+    const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary };
+    await manager.query(
+      `INSERT INTO child_summary (child_id, made_from, made_for, makeup, glance, steps, skill_lines)
+       SELECT id, ?, ?, ?, ?, ?, ? FROM child WHERE id = ?
+       ON DUPLICATE KEY UPDATE made_from = VALUES(made_from), made_for = VALUES(made_for),
+         makeup = VALUES(makeup), glance = VALUES(glance), steps = VALUES(steps),
+         skill_lines = VALUES(skill_lines)`,
+      [
+        child.evidence,
+        day,
+        makeup,
+        JSON.stringify(summary.glance),
+        JSON.stringify(summary.steps),
+        JSON.stringify(summary.lines),
+        childId,
+      ],
+    );
+    return row;
+  }
+}
+
+function isFresh(row: ChildSummaryRow, evidence: number, day: string): boolean {
+  return row.madeFrom === evidence && row.madeFor === day && row.makeup === makeup;
+}
+
+/** As it is stored, to be compared. */
+const plain = ({ glance, steps, lines }: ChildSummary): unknown =>
+  JSON.parse(JSON.stringify({ glance, steps, lines }));

@@ -1,0 +1,141 @@
+import type { GlanceView, NextStepView, SkillLineView, StatementRulingView } from '@dotting/contract';
+import {
+  claimedTo,
+  dayOf,
+  dotsFor,
+  doubledTries,
+  isRecent,
+  nextSteps,
+  skillOf,
+  statementFor,
+  statementsFor,
+  summarise,
+  type LookSummary,
+  type SkillId,
+  type StaffId,
+  type TaskId,
+  type Trace,
+  type TraceId,
+} from '@dotting/core';
+import type { Child } from '../children/child.entity.js';
+import type { StepDecisionRow } from '../children/decisions.entity.js';
+import { skillLines, stepView, type Moves } from '../children/childPage.js';
+
+/** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
+export const makeup = 1;
+
+/** What the room's table shows of each child: two of each strand. */
+const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
+const shownDots = 20;
+const shownMonths = 4;
+
+/** What the room and the day need of a child. */
+export interface Glance {
+  /** YYYY-MM-DD; null where nobody has looked. */
+  readonly lastLook: string | null;
+  readonly triesBy: Readonly<Record<StaffId, number>>;
+  readonly skills: readonly GlanceView[];
+  /** How far the row could be said to go at each month's end; null: nobody had looked. */
+  readonly months: readonly { readonly day: string; readonly row: number | null }[];
+  readonly looks: readonly LookSummary[];
+  /** What is worth doing, as far as sitting together asks. */
+  readonly open: readonly { readonly task: TaskId; readonly n: number }[];
+  /** Recent tries that two devices may both have recorded. */
+  readonly doubles: readonly (readonly [TraceId, TraceId])[];
+}
+
+export interface Steps {
+  readonly choices: readonly SkillId[];
+  readonly easier: NextStepView;
+  readonly bySkill: Readonly<Partial<Record<SkillId, NextStepView>>>;
+}
+
+export type Lines = readonly SkillLineView[];
+
+export interface ChildSummary {
+  readonly glance: Glance;
+  readonly steps: Steps;
+  readonly lines: Lines;
+}
+
+/** All that is known of a child, to work a summary out from. */
+export interface ChildEvidence {
+  readonly child: Child;
+  readonly traces: readonly Trace[];
+  readonly moves: Moves;
+  readonly decided: readonly StepDecisionRow[];
+  readonly rulings: ReadonlyMap<SkillId, StatementRulingView>;
+}
+
+/** The summary of a child for a day. The same evidence gives the same summary. */
+export function workOut(evidence: ChildEvidence, day: string): ChildSummary {
+  const { child, traces, moves, rulings } = evidence;
+  const steps = stepsOf(evidence, day);
+  return {
+    glance: glanceOf(child, traces, steps, day),
+    steps,
+    lines: skillLines(traces, day, child.birthDate, moves, rulings),
+  };
+}
+
+/** The steps, under what adults have pinned and put away. */
+function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string): Steps {
+  const { choices, easier, bySkill } = nextSteps(traces, day, {
+    birthDate: child.birthDate,
+    moves,
+    pinned: decided.find((one) => one.decision === 'pinned')?.skill ?? null,
+    dismissed: decided
+      .filter((one) => one.decision === 'dismissed')
+      .map(({ skill, evidence }) => ({ skill, evidence })),
+    language: child.languages[0]!,
+  });
+  return {
+    choices: choices.map((step) => step.skill),
+    easier: stepView(easier),
+    bySkill: Object.fromEntries([...bySkill].map(([skill, step]) => [skill, stepView(step)])),
+  };
+}
+
+function glanceOf({ birthDate }: Child, traces: readonly Trace[], steps: Steps, day: string): Glance {
+  const saidOn = (date: string) => statementsFor(traces, date, { birthDate });
+  const now = saidOn(day);
+  const triesBy: Record<StaffId, number> = {};
+  for (const { recordedBy } of traces) triesBy[recordedBy] = (triesBy[recordedBy] ?? 0) + 1;
+  return {
+    lastLook: traces
+      .map(dayOf)
+      .reduce<string | null>((one, other) => (one && one > other ? one : other), null),
+    triesBy,
+    skills: shownSkills.map((skillId) => {
+      const skill = skillOf(skillId);
+      const statement = statementFor(skill, now);
+      const dots = dotsFor(skill, traces, now).slice(0, shownDots);
+      return {
+        skill: skillId,
+        claimed: statement ? claimedTo(statement) : 0,
+        dots: dots.map((dot) => dot.form),
+      };
+    }),
+    months: monthEnds(day).map((end) => {
+      const row = statementFor(skillOf('row'), saidOn(end));
+      return { day: end, row: row ? claimedTo(row) : null };
+    }),
+    looks: summarise(traces, day, { birthDate }),
+    open: steps.choices.map((skill) => {
+      const { task, n } = steps.bySkill[skill]!;
+      return { task, n };
+    }),
+    doubles: doubledTries(traces.filter((trace) => isRecent(trace, day))).map(
+      ([one, other]) => [one.id, other.id] as const,
+    ),
+  };
+}
+
+/** The ends of the last months, and the day itself. */
+export function monthEnds(day: string): readonly string[] {
+  const [year, month] = day.split('-').map(Number) as [number, number];
+  const ends = Array.from({ length: shownMonths - 1 }, (_, i) =>
+    new Date(Date.UTC(year, month - 1 - (shownMonths - 2 - i), 0)).toISOString().slice(0, 10),
+  );
+  return [...ends, day];
+}
