@@ -5,7 +5,7 @@ import { freePort } from './ports.mjs';
 import { root } from './run.mjs';
 import { startServer } from './server.mjs';
 
-/** Runs the built app with a demo nursery just loaded, in a folder of its own, while `use(url)` lasts. */
+/** Runs the built app with a demo nursery just loaded, in a folder of its own, while `use(url, databaseUrl)` lasts. */
 export async function withDemo(name, use) {
   const folder = path.join(root, '.data', name);
   await rm(folder, { recursive: true, force: true });
@@ -19,7 +19,7 @@ export async function withDemo(name, use) {
       logFile: path.join(folder, 'server.log'),
     });
     try {
-      return await use(server.url);
+      return await use(server.url, database.url);
     } finally {
       await server.stop();
     }

@@ -9,6 +9,7 @@ import { createApp } from '../src/app.js';
 import { Child } from '../src/children/child.entity.js';
 import { Room } from '../src/site/room.entity.js';
 import { Site } from '../src/site/site.entity.js';
+import { StaffRoom } from '../src/site/staffRoom.entity.js';
 import { Staff } from '../src/site/staff.entity.js';
 
 export const password = 'a-windlass-in-the-reeds';
@@ -88,6 +89,7 @@ async function addSite(
     const staff = { id: randomUUID() as StaffId, email: `${role}@${name}.example` };
     const names = { firstName: role, lastName: name };
     await manager.insert(Staff, { ...staff, ...names, siteId: id, role, thumb: 'right', ...hashes });
+    await manager.insert(StaffRoom, { staffId: staff.id, roomId });
     return staff;
   };
   const staff = {

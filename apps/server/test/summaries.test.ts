@@ -1,4 +1,5 @@
 import type { ChildPage, PresentAdult, RoomOverview, TodayView } from '@dotting/contract';
+import type { SittingId } from '@dotting/core';
 import { randomUUID } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
 import { Child } from '../src/children/child.entity.js';
@@ -25,7 +26,7 @@ afterAll(() => nursery.close());
 const kept = () => nursery.dataSource.manager.findOneBy(ChildSummaryRow, { childId: site.childId });
 /** The same for all, so that the second sending of a try is of the same try. */
 const startedAt = new Date().toISOString();
-const sittingId = randomUUID();
+const sittingId = randomUUID() as SittingId;
 const ask = async <Body>(path: string): Promise<Body> => (await device.ask('GET', path)).body as Body;
 const room = () => ask<RoomOverview>(`rooms/${site.roomId}`);
 const page = () => ask<ChildPage>(`children/${site.childId}`);

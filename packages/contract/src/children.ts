@@ -203,6 +203,9 @@ export class ChildView {
   languages: string[];
   @IsIn(needs, { each: true })
   needs: Need[];
+  /** A group within the room, by the name adults have for it; empty for none. */
+  @IsString()
+  group: string;
 }
 
 /** What an adult may put right about a child; what is absent stays as it is. */
@@ -241,6 +244,10 @@ export class ChildChange {
   @ArrayUnique()
   @IsIn(needs, { each: true })
   needs?: Need[];
+  @IsOptional()
+  @IsString()
+  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  group?: string;
 }
 
 export const dotForms = ['full', 'half', 'ring', 'speck'] as const satisfies readonly DotForm[];

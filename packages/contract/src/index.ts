@@ -9,5 +9,6 @@ export * from './sittings.js';
 export * from './languages.js';
 export * from './children.js';
 export * from './room.js';
+export * from './office.js';
 export * from './refusal.js';
 export { orNull } from './validators.js';

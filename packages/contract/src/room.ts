@@ -23,6 +23,9 @@ export class RoomChildView {
   @OrNull()
   @IsDay()
   lastLook: string | null;
+  /** Empty for none. */
+  @IsString()
+  group: string;
   /** First names of the adults who looked. */
   @IsString({ each: true })
   adults: string[];

@@ -53,6 +53,14 @@ export class Child {
   @Column({ type: 'json' })
   needs: Need[];
 
+  /** A group within the room; empty for none. */
+  @Column({ name: 'group_name', type: 'varchar', length: 40, default: '' })
+  group: string;
+
+  /** The last day here, after which only leads find the child; null while it comes. */
+  @Column({ name: 'left_on', type: 'date', nullable: true })
+  leftOn: string | null;
+
   /** Counts the changes of what a summary of the child rests on. */
   @Column({ type: 'int', default: 0 })
   evidence: number;

@@ -24,6 +24,7 @@ import {
 } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../devices/present.js';
+import { Sight } from '../site/sight.service.js';
 import { ChildrenService } from './children.service.js';
 import { DecisionsService } from './decisions.service.js';
 import { ExportService } from './export.service.js';
@@ -34,6 +35,7 @@ import { RoomService } from './room.service.js';
 export class ChildrenController {
   constructor(
     private readonly children: ChildrenService,
+    private readonly sight: Sight,
     private readonly decisions: DecisionsService,
     private readonly room: RoomService,
     private readonly exports: ExportService,
@@ -92,7 +94,7 @@ export class ChildrenController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() body: NewStepDecision,
   ): Promise<void> {
-    await this.decisions.decide(at, await this.children.find(at, id as ChildId), body);
+    await this.decisions.decide(at, await this.sight.child(at, id as ChildId), body);
   }
 
   @For('lead', 'practitioner')
@@ -103,7 +105,7 @@ export class ChildrenController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() body: NewStatementRuling,
   ): Promise<void> {
-    await this.decisions.rule(at, await this.children.find(at, id as ChildId), body);
+    await this.decisions.rule(at, await this.sight.child(at, id as ChildId), body);
   }
 
   @Get('rooms/:id/moves')

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
+import { SiteModule } from '../site/site.module.js';
 import { TriesModule } from '../tries/tries.module.js';
 import { ChildrenController } from './children.controller.js';
 import { DecisionsService } from './decisions.service.js';
@@ -10,7 +11,7 @@ import { SummariesService } from '../summaries/summaries.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
-  imports: [TriesModule, SittingsModule],
+  imports: [SiteModule, TriesModule, SittingsModule],
   controllers: [ChildrenController],
   providers: [ChildrenService, DecisionsService, RoomService, ExportService, SummariesService, Refresher],
   exports: [SummariesService, Refresher],

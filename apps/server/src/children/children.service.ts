@@ -10,11 +10,10 @@ import {
   type SkillId,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource, IsNull } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
-import { notFound } from '../http/refusals.js';
-import { Room } from '../site/room.entity.js';
+import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
 import { SummariesService } from '../summaries/summaries.service.js';
@@ -31,6 +30,7 @@ import { today } from './today.js';
 export class ChildrenService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly evidence: Evidence,
     private readonly summaries: SummariesService,
     private readonly tries: TriesService,
@@ -41,12 +41,7 @@ export class ChildrenService {
 
   /** Who of a room is to be looked at today, and for what; what was left unfinished. */
   async today(at: AtWork, roomId: string): Promise<TodayView> {
-    const { manager } = this.dataSource;
-    if (!(await manager.existsBy(Room, { id: roomId, siteId: at.siteId }))) throw notFound('room');
-    const children = await manager.find(Child, {
-      where: { roomId, siteId: at.siteId },
-      order: { firstName: 'ASC', lastName: 'ASC' },
-    });
+    const children = await this.sight.childrenOf(at, roomId);
     const day = today();
     const glances = await this.summaries.partOf('glance', children);
     const looks = [...glances].map(([childId, glance]) => ({ childId, looks: glance.looks }));
@@ -71,7 +66,7 @@ export class ChildrenService {
         const forWhat = skill === null ? strandWords[strand] : skillOf(skill).name;
         return [{ childId, because, forWhat, last, step }];
       }),
-      unfinished: await this.unfinished(at, roomId),
+      unfinished: await this.unfinished(children),
       doubles: await this.doubles.openAmong(
         at,
         [...glances.values()].flatMap((glance) => glance.doubles),
@@ -79,9 +74,9 @@ export class ChildrenService {
     };
   }
 
-  private async unfinished(at: AtWork, roomId: string): Promise<UnfinishedTry[]> {
+  private async unfinished(children: readonly Child[]): Promise<UnfinishedTry[]> {
     const rows = await this.dataSource.manager.find(Try, {
-      where: { ended: IsNull(), child: { roomId, siteId: at.siteId } },
+      where: { ended: IsNull(), childId: In(children.map((child) => child.id)) },
       relations: { recorder: true },
       order: { startedAt: 'DESC' },
     });
@@ -95,7 +90,7 @@ export class ChildrenService {
   }
 
   async page(at: AtWork, childId: ChildId): Promise<ChildPage> {
-    const child = await this.find(at, childId);
+    const child = await this.sight.child(at, childId);
     const [traces, staff] = await Promise.all([
       this.tries.endedOf([childId]),
       this.dataSource.manager.find(Staff, { where: { siteId: at.siteId } }),
@@ -123,16 +118,10 @@ export class ChildrenService {
   }
 
   async change(at: AtWork, childId: ChildId, change: ChildChange): Promise<ChildView> {
-    const child = await this.find(at, childId);
+    const child = await this.sight.child(at, childId);
     const changed = definedOf(change);
     await this.evidence.changing([childId], (manager) => manager.update(Child, { id: childId }, changed));
     return viewOf({ ...child, ...changed });
-  }
-
-  async find(at: AtWork, childId: ChildId): Promise<Child> {
-    const child = await this.dataSource.manager.findOneBy(Child, { id: childId, siteId: at.siteId });
-    if (!child) throw notFound('child');
-    return child;
   }
 }
 
@@ -149,9 +138,10 @@ const strandWords: Record<CoreStrand, string> = {
   cardinality: 'cardinality',
 };
 
-function viewOf(child: Child): ChildView {
-  const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs } = child;
-  return { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs };
+export function viewOf(child: Child): ChildView {
+  const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs, group } =
+    child;
+  return { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs, group };
 }
 
 /** What was sent, without the fields that were left out. */

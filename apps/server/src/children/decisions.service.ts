@@ -12,7 +12,7 @@ import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, notFound } from '../http/refusals.js';
-import { Room } from '../site/room.entity.js';
+import { Sight } from '../site/sight.service.js';
 import { RoomMoveRow } from '../site/roomMove.entity.js';
 import { TriesService } from '../tries/tries.service.js';
 import type { Child } from './child.entity.js';
@@ -25,6 +25,7 @@ import { today } from './today.js';
 export class DecisionsService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly evidence: Evidence,
     private readonly tries: TriesService,
   ) {}
@@ -104,7 +105,7 @@ export class DecisionsService {
     });
   }
 
-  private async checkRoom({ siteId }: AtWork, id: string): Promise<void> {
-    if (!(await this.dataSource.manager.existsBy(Room, { id, siteId }))) throw notFound('room');
+  private async checkRoom(at: AtWork, id: string): Promise<void> {
+    if (!(await this.sight.roomsOf(at)).some((room) => room.id === id)) throw notFound('room');
   }
 }

@@ -3,10 +3,10 @@ import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
 import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
+import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
 import { TriesService } from '../tries/tries.service.js';
-import { ChildrenService } from './children.service.js';
 import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
 
 /** All that is held about one child, to take away. */
@@ -14,14 +14,14 @@ import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
 export class ExportService {
   constructor(
     private readonly dataSource: DataSource,
-    private readonly children: ChildrenService,
+    private readonly sight: Sight,
     private readonly tries: TriesService,
     private readonly sittings: SittingsService,
   ) {}
 
   /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
   async everything(at: AtWork, childId: ChildId): Promise<object> {
-    const child = await this.children.find(at, childId);
+    const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
     const [tries, closings, decisions, statements] = await Promise.all([
       this.tries.endedOf([childId]),
@@ -42,7 +42,7 @@ export class ExportService {
 
   /** A line for each try that has ended, oldest first, as CSV (RFC 4180). */
   async triesAsCsv(at: AtWork, childId: ChildId): Promise<string> {
-    await this.children.find(at, childId);
+    await this.sight.child(at, childId);
     const [traces, staff] = await Promise.all([
       this.tries.endedOf([childId]),
       this.dataSource.manager.findBy(Staff, { siteId: at.siteId }),

@@ -3,12 +3,11 @@ import { couldSitTogether, taskOf } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
-import { notFound } from '../http/refusals.js';
-import { Room } from '../site/room.entity.js';
+import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SummariesService } from '../summaries/summaries.service.js';
 import { monthEnds, type Glance } from '../summaries/workOut.js';
-import { Child } from './child.entity.js';
+import type { Child } from './child.entity.js';
 import { today } from './today.js';
 
 /** A room as a whole: how each child stands, who could sit together, how it moves, who looked. */
@@ -16,14 +15,14 @@ import { today } from './today.js';
 export class RoomService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly summaries: SummariesService,
   ) {}
 
   async overview(at: AtWork, roomId: string): Promise<RoomOverview> {
     const { manager } = this.dataSource;
-    if (!(await manager.existsBy(Room, { id: roomId, siteId: at.siteId }))) throw notFound('room');
     const [children, staff] = await Promise.all([
-      manager.find(Child, { where: { roomId, siteId: at.siteId }, order: { firstName: 'ASC' } }),
+      this.sight.childrenOf(at, roomId),
       manager.find(Staff, { select: { id: true, firstName: true }, where: { siteId: at.siteId } }),
     ]);
     const nameOf = new Map<string, string>(staff.map((one) => [one.id, one.firstName]));
@@ -42,6 +41,7 @@ export class RoomService {
         return {
           childId: child.id,
           firstName: child.firstName,
+          group: child.group,
           lastLook,
           adults: adults.sort(),
           glances: [...skills],

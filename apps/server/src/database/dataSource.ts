@@ -7,6 +7,9 @@ import { Presence } from '../devices/presence.entity.js';
 import { Language } from '../languages/language.entity.js';
 import { Room } from '../site/room.entity.js';
 import { RoomMoveRow } from '../site/roomMove.entity.js';
+import { ErasureRow } from '../office/erasure.entity.js';
+import { StaffRoom } from '../site/staffRoom.entity.js';
+import { ChildSeenBy } from '../children/childSeenBy.entity.js';
 import { Site } from '../site/site.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { ChildSummaryRow } from '../summaries/childSummary.entity.js';
@@ -17,6 +20,7 @@ import { Try } from '../tries/try.entity.js';
 import { TryEvent } from '../tries/tryEvent.entity.js';
 import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
+import { Register1795800000000 } from './migrations/1795800000000-Register.js';
 import { KeptSummaries1795700000000 } from './migrations/1795700000000-KeptSummaries.js';
 import { GuidedSitting1795500000000 } from './migrations/1795500000000-GuidedSitting.js';
 
@@ -43,12 +47,16 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       StatementRulingRow,
       RoomMoveRow,
       ChildSummaryRow,
+      StaffRoom,
+      ChildSeenBy,
+      ErasureRow,
     ],
     migrations: [
       Beginning1764000000000,
       GuidedSitting1795500000000,
       WhatNext1795600000000,
       KeptSummaries1795700000000,
+      Register1795800000000,
     ],
     migrationsRun: false,
     synchronize: false,

@@ -18,6 +18,7 @@ import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Room } from '../site/room.entity.js';
 import { Site } from '../site/site.entity.js';
+import { StaffRoom } from '../site/staffRoom.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
 import { adults, children, demoPassword, emailOf, growth, makeUps, rooms, siteName } from './nursery.js';
@@ -55,6 +56,9 @@ export class DemoService {
     await this.dataSource.transaction(async (manager) => {
       for (const table of [
         'child_summary',
+        'child_seen_by',
+        'staff_room',
+        'erasure',
         'room_move',
         'statement_ruling',
         'step_decision',
@@ -112,6 +116,7 @@ export class DemoService {
         thumb: adult.thumb,
         passwordHash: await hash(demoPassword),
         codeHash: await hash(adult.code),
+        leftOn: null,
       })),
     );
     const now = new Date();
@@ -129,6 +134,12 @@ export class DemoService {
         rooms.map((name) => ({ id: roomId(name), siteId: site.id, name })),
       );
       await manager.insert(Staff, staff);
+      await manager.insert(
+        StaffRoom,
+        adults.flatMap(({ rooms: own = rooms }, i) =>
+          own.map((name) => ({ staffId: staff[i]!.id, roomId: roomId(name) })),
+        ),
+      );
       await manager.insert(Device, { ...device, signedInAt: now, lastSeenAt: now, revokedAt: now });
       await manager.insert(Presence, presences);
     });
@@ -154,6 +165,8 @@ export class DemoService {
       languages: [demo.language ?? 'en', ...(demo.language === undefined ? [] : ['en'])],
       needs: [...(demo.needs ?? [])],
       evidence: 0,
+      group: demo.group ?? '',
+      leftOn: null,
     };
     if (demo.weeksBetween === null) return { child, traces: [] };
     const plan = {

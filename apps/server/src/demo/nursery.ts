@@ -13,6 +13,8 @@ interface DemoAdult {
   readonly role: Role;
   readonly code: string;
   readonly thumb: Thumb;
+  /** The rooms whose children she sees; all where it is not said. */
+  readonly rooms?: readonly (typeof rooms)[number][];
 }
 
 export const adults: readonly DemoAdult[] = [
@@ -20,8 +22,22 @@ export const adults: readonly DemoAdult[] = [
   { firstName: 'Tomasz', lastName: 'Brzeg', role: 'practitioner', code: '3815', thumb: 'right' },
   { firstName: 'Ngozi', lastName: 'Adair', role: 'practitioner', code: '6142', thumb: 'left' },
   { firstName: 'Hester', lastName: 'Quill', role: 'practitioner', code: '5093', thumb: 'right' },
-  { firstName: 'Idris', lastName: 'Fairlock', role: 'assistant', code: '7268', thumb: 'right' },
-  { firstName: 'Mina', lastName: 'Sorrel', role: 'assistant', code: '8430', thumb: 'right' },
+  {
+    firstName: 'Idris',
+    lastName: 'Fairlock',
+    role: 'assistant',
+    code: '7268',
+    thumb: 'right',
+    rooms: ['Lower Pound'],
+  },
+  {
+    firstName: 'Mina',
+    lastName: 'Sorrel',
+    role: 'assistant',
+    code: '8430',
+    thumb: 'right',
+    rooms: ['Upper Pound'],
+  },
 ];
 
 export const emailOf = (adult: DemoAdult): string => `${adult.firstName.toLowerCase()}@pennywater.example`;
@@ -74,6 +90,7 @@ interface DemoChild {
   readonly hand?: Hand;
   readonly mouths?: boolean;
   readonly allergies?: string;
+  readonly group?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
   readonly weeksBetween: number | null;
 }
@@ -83,6 +100,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Abeni',
     lastName: 'Coker',
     room: 'Lower Pound',
+    group: 'Coots',
     months: 34,
     makeUp: 'beginning',
     mouths: true,
@@ -92,6 +110,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Caspar',
     lastName: 'Reed',
     room: 'Lower Pound',
+    group: 'Herons',
     months: 41,
     makeUp: 'racing',
     mouths: false,
@@ -101,6 +120,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Dilys',
     lastName: 'Morfa',
     room: 'Lower Pound',
+    group: 'Voles',
     months: 39,
     makeUp: 'steady',
     language: 'cy',
@@ -111,6 +131,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Farid',
     lastName: 'Nasser',
     room: 'Lower Pound',
+    group: 'Coots',
     months: 37,
     makeUp: 'recounting',
     language: 'ur',
@@ -121,6 +142,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Ines',
     lastName: 'Duarte',
     room: 'Lower Pound',
+    group: 'Herons',
     months: 46,
     makeUp: 'own order',
     hand: 'left',
@@ -131,6 +153,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Jory',
     lastName: 'Pell',
     room: 'Lower Pound',
+    group: 'Voles',
     months: null,
     makeUp: 'beginning',
     weeksBetween: 3.5,
@@ -139,6 +162,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Kamala',
     lastName: 'Iyer',
     room: 'Lower Pound',
+    group: 'Coots',
     months: 44,
     makeUp: 'strong in words',
     mouths: false,
@@ -148,6 +172,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Lowri',
     lastName: 'Tarn',
     room: 'Lower Pound',
+    group: 'Herons',
     months: 36,
     makeUp: 'beginning',
     mouths: true,
@@ -158,6 +183,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Mateusz',
     lastName: 'Wolny',
     room: 'Lower Pound',
+    group: 'Voles',
     months: 43,
     makeUp: 'racing',
     language: 'pl',
@@ -168,6 +194,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Nadia',
     lastName: 'Osman',
     room: 'Lower Pound',
+    group: 'Coots',
     months: 38,
     makeUp: 'steady',
     needs: ['vision'],
@@ -178,6 +205,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Oluchi',
     lastName: 'Eze',
     room: 'Lower Pound',
+    group: 'Herons',
     months: 33,
     makeUp: 'beginning',
     weeksBetween: 1.9,
@@ -186,6 +214,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Wren',
     lastName: 'Tolley',
     room: 'Lower Pound',
+    group: 'Voles',
     months: 35,
     makeUp: 'beginning',
     weeksBetween: null,
@@ -194,6 +223,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Piers',
     lastName: 'Holloway',
     room: 'Upper Pound',
+    group: 'Coots',
     months: 55,
     makeUp: 'far on',
     hand: 'left',
@@ -204,6 +234,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Rhodri',
     lastName: 'Bevan',
     room: 'Upper Pound',
+    group: 'Herons',
     months: 58,
     makeUp: 'far on',
     language: 'cy',
@@ -214,6 +245,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Sunniva',
     lastName: 'Dahl',
     room: 'Upper Pound',
+    group: 'Voles',
     months: 50,
     makeUp: 'steady',
     mouths: false,
@@ -223,6 +255,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Teodor',
     lastName: 'Marin',
     room: 'Upper Pound',
+    group: 'Coots',
     months: 53,
     makeUp: 'recounting',
     mouths: false,
@@ -232,6 +265,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Yusra',
     lastName: 'Haddad',
     room: 'Upper Pound',
+    group: 'Herons',
     months: 49,
     makeUp: 'own order',
     allergies: 'sesame',
@@ -242,6 +276,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Bronwen',
     lastName: 'Scole',
     room: 'Upper Pound',
+    group: 'Voles',
     months: 61,
     makeUp: 'far on',
     mouths: false,
@@ -251,6 +286,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Cosimo',
     lastName: 'Bassi',
     room: 'Upper Pound',
+    group: 'Coots',
     months: 48,
     makeUp: 'strong in words',
     mouths: false,
@@ -260,6 +296,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Elif',
     lastName: 'Demirci',
     room: 'Upper Pound',
+    group: 'Herons',
     months: 51,
     makeUp: 'racing',
     mouths: false,
@@ -269,6 +306,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Gethin',
     lastName: 'Lock',
     room: 'Upper Pound',
+    group: 'Voles',
     months: 57,
     makeUp: 'steady',
     language: 'cy',
@@ -279,6 +317,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Hana',
     lastName: 'Kovac',
     room: 'Upper Pound',
+    group: 'Coots',
     months: 54,
     makeUp: 'steady',
     hand: 'left',
@@ -289,6 +328,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Imre',
     lastName: 'Sorin',
     room: 'Upper Pound',
+    group: 'Herons',
     months: null,
     makeUp: 'steady',
     mouths: false,
@@ -298,6 +338,7 @@ export const children: readonly DemoChild[] = [
     firstName: 'Noor',
     lastName: 'Anwar',
     room: 'Upper Pound',
+    group: 'Voles',
     months: 47,
     makeUp: 'recounting',
     mouths: true,

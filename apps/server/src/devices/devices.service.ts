@@ -4,6 +4,7 @@ import { Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
 import { DataSource, IsNull } from 'typeorm';
 import { notFound } from '../http/refusals.js';
+import { comesIn } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { AttemptsService } from './attempts.service.js';
 import { Device } from './device.entity.js';
@@ -37,7 +38,7 @@ export class DevicesService {
       async () => {
         const found = await this.dataSource.manager.findOneBy(Staff, { email: address });
         const isRight = await verify(found?.passwordHash ?? (await this.nobodysHash), password);
-        return found && isRight ? found : null;
+        return found && isRight && comesIn(found) ? found : null;
       },
       'That e-mail address and password do not go together.',
     );
@@ -68,13 +69,13 @@ export class DevicesService {
     return {
       deviceId: device.id,
       siteId: device.siteId,
-      adult: presence?.staff ? present(presence.staff, presence.id) : null,
+      adult: presence?.staff && comesIn(presence.staff) ? present(presence.staff, presence.id) : null,
     };
   }
 
   async comeIn(at: AtDevice, { staffId, code }: ComeIn): Promise<PresentAdult> {
     const staff = await this.dataSource.manager.findOneBy(Staff, { id: staffId, siteId: at.siteId });
-    if (!staff) throw notFound('adult');
+    if (!staff || !comesIn(staff)) throw notFound('adult');
     await this.attempts.guarded(
       `code:${staff.id}`,
       async () => ((await verify(staff.codeHash, code)) ? staff : null),

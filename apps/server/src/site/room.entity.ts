@@ -16,4 +16,8 @@ export class Room {
 
   @Column({ type: 'varchar', length: 80 })
   name: string;
+
+  /** How many months a child who left is kept, before all about it is erased. */
+  @Column({ name: 'retention_months', type: 'int', default: 36 })
+  retentionMonths: number;
 }

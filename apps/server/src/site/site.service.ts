@@ -5,12 +5,14 @@ import type { AtDevice, AtWork } from '../devices/present.js';
 import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from './room.entity.js';
 import { Site } from './site.entity.js';
+import { comesIn, Sight } from './sight.service.js';
 import { Staff } from './staff.entity.js';
 
 @Injectable()
 export class SiteService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly languages: LanguagesService,
   ) {}
 
@@ -18,14 +20,16 @@ export class SiteService {
     const { manager } = this.dataSource;
     const [site, rooms, staff, languages] = await Promise.all([
       manager.findOneByOrFail(Site, { id: at.siteId }),
-      manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
+      at.adult
+        ? this.sight.roomsOf({ siteId: at.siteId, adult: at.adult })
+        : manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
       manager.find(Staff, { where: { siteId: at.siteId }, order: { firstName: 'ASC' } }),
       this.languages.of(at),
     ]);
     return {
       site: site.name,
       rooms: rooms.map(({ id, name }) => ({ id, name })),
-      adults: staff.map(({ id, firstName, role, thumb }) => ({ id, firstName, role, thumb })),
+      adults: staff.filter(comesIn).map(({ id, firstName, role, thumb }) => ({ id, firstName, role, thumb })),
       languages,
       adult: at.adult,
     };

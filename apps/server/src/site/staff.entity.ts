@@ -40,4 +40,8 @@ export class Staff {
   /** argon2id */
   @Column({ name: 'code_hash', type: 'varchar', length: 200 })
   codeHash: string;
+
+  /** From this day on the adult comes in no more; what she recorded stays hers. */
+  @Column({ name: 'left_on', type: 'date', nullable: true })
+  leftOn: string | null;
 }

@@ -5,6 +5,7 @@ import { DataSource, In } from 'typeorm';
 import { Child } from '../children/child.entity.js';
 import { DecisionsService } from '../children/decisions.service.js';
 import { today } from '../children/today.js';
+import { isHere } from '../site/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
 import { makeup, workOut, type ChildSummary } from './workOut.js';
@@ -67,9 +68,9 @@ export class SummariesService {
 
   async everyChild(): Promise<readonly ChildId[]> {
     const children = await this.dataSource.manager.find(Child, {
-      select: { id: true },
+      select: { id: true, leftOn: true },
     });
-    return children.map((child) => child.id);
+    return children.filter(isHere).map((child) => child.id);
   }
 
   /** Makes every summary again from the tries, and compares it with the one that was kept. */

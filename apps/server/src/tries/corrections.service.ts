@@ -5,6 +5,7 @@ import { DataSource, type EntityManager } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
+import { Sight } from '../site/sight.service.js';
 import { newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { eventOf, eventRowOf } from './traces.js';
@@ -17,6 +18,7 @@ import { TryEvent } from './tryEvent.entity.js';
 export class CorrectionsService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly evidence: Evidence,
     private readonly tries: TriesService,
   ) {}
@@ -59,6 +61,7 @@ export class CorrectionsService {
   ): Promise<void> {
     const found = await this.dataSource.manager.findOneBy(Try, { id, child: { siteId: at.siteId } });
     if (!found) throw notFound('try');
+    await this.sight.child(at, found.childId);
     if (found.ended === null) throw clash('This try is still going on. Put it right where it is recorded.');
     await this.evidence.changing([found.childId], async (manager) => {
       const held = { where: { id }, lock: { mode: 'pessimistic_write' } } as const;

@@ -5,6 +5,7 @@ import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { impossible, notFound } from '../http/refusals.js';
+import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { ToldApart } from './toldApart.entity.js';
 import { TriesService } from './tries.service.js';
@@ -15,6 +16,7 @@ import { Try } from './try.entity.js';
 export class DoublesService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly evidence: Evidence,
     private readonly tries: TriesService,
   ) {}
@@ -53,6 +55,7 @@ export class DoublesService {
       child: { siteId: at.siteId },
     });
     if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair of tries');
+    await this.sight.child(at, both[0]!.childId);
     await this.evidence.changing([both[0]!.childId], async (manager) => {
       if (counts === null) {
         const [oneId, otherId] = [id, other].sort() as [TraceId, TraceId];

@@ -8,6 +8,7 @@ import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
+import { Sight } from '../site/sight.service.js';
 import { newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { endedTraces, eventOf, eventRowOf, rowOf, storedOf, traceOf } from './traces.js';
@@ -21,6 +22,7 @@ const deadlockRetries = 3;
 export class TriesService {
   constructor(
     private readonly dataSource: DataSource,
+    private readonly sight: Sight,
     private readonly evidence: Evidence,
   ) {}
 
@@ -74,6 +76,7 @@ export class TriesService {
       relations: { recorder: true },
     });
     if (!found) throw notFound('try');
+    await this.sight.child(at, found.childId);
     const [events, rulings] = await Promise.all([
       manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } }),
       manager.find(RulingRow, { where: { tryId: id }, order: { id: 'ASC' }, relations: { staff: true } }),

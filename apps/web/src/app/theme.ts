@@ -10,6 +10,8 @@ export const palette = {
   paper: '#f3eee1',
   sand: '#e4dac3',
   line: '#cfc3a7',
+  /** A dot-line's speck. */
+  speck: '#8a917f',
   /** The one colour of action, and of a dot-line's ring. */
   brick: '#a8482a',
   /** Cautions. */

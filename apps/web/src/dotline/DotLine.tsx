@@ -98,7 +98,7 @@ export function Dot({ form, radius }: { readonly form: DotForm; readonly radius:
         <circle r={radius - thin * 0.7} fill={palette.gate} stroke={palette.brick} strokeWidth={thin * 1.5} />
       );
     case 'speck':
-      return <circle r={Math.max(1, radius * 0.26)} fill="#8a917f" />;
+      return <circle r={Math.max(1, radius * 0.26)} fill={palette.speck} />;
   }
 }
 

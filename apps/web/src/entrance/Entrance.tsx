@@ -54,6 +54,8 @@ function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentA
 
 async function enter(here: Here, adult: PresentAdult): Promise<void> {
   await setAdult(here, adult);
+  // Which rooms there are depends on who looks.
+  void queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
   outbox.send();
 }
 

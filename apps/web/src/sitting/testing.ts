@@ -20,6 +20,7 @@ export const fresh: Sitting = {
     allergies: '',
     languages: ['cy', 'en'],
     needs: [],
+    group: '',
   },
   earlier: [],
   metTasks: ['count-row'],

@@ -1,0 +1,84 @@
+import type { ChildId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { ChildSeenBy } from '../children/childSeenBy.entity.js';
+import { today } from '../children/today.js';
+import type { AtWork } from '../devices/present.js';
+import { notFound } from '../http/refusals.js';
+import { Room } from './room.entity.js';
+import type { Staff } from './staff.entity.js';
+import { StaffRoom } from './staffRoom.entity.js';
+
+type Who = Pick<AtWork, 'siteId' | 'adult'>;
+
+/** Who may see which child: a lead all of the site, others those of their rooms and those they are named for. */
+@Injectable()
+export class Sight {
+  constructor(private readonly dataSource: DataSource) {}
+
+  /** The rooms of which an adult sees anyone, by name. */
+  async roomsOf(at: Who): Promise<Room[]> {
+    const { manager } = this.dataSource;
+    const [rooms, own, named] = await Promise.all([
+      manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
+      this.ownRooms(at),
+      this.named(at),
+    ]);
+    const others = new Set(named.map((child) => child.roomId));
+    return rooms.filter((room) => own === 'all' || own.has(room.id) || others.has(room.id));
+  }
+
+  /** The room and the children of it that come here, as far as the adult sees them. */
+  async childrenOf(at: Who, roomId: string): Promise<Child[]> {
+    const { manager } = this.dataSource;
+    if (!(await this.roomsOf(at)).some((room) => room.id === roomId)) throw notFound('room');
+    const [children, own, named] = await Promise.all([
+      manager.find(Child, {
+        where: { roomId, siteId: at.siteId },
+        order: { firstName: 'ASC', lastName: 'ASC', id: 'ASC' },
+      }),
+      this.ownRooms(at),
+      this.named(at),
+    ]);
+    const isNamed = new Set(named.map((child) => child.id));
+    const seesAll = own === 'all' || own.has(roomId);
+    return children.filter((child) => isHere(child) && (seesAll || isNamed.has(child.id)));
+  }
+
+  /** One child, for an adult who sees it; one who left only for a lead. */
+  async child(at: Who, id: ChildId): Promise<Child> {
+    const child = await this.dataSource.manager.findOneBy(Child, { id, siteId: at.siteId });
+    const own = await this.ownRooms(at);
+    if (!child) throw notFound('child');
+    if (own === 'all') return child;
+    const isNamed = (await this.named(at)).some((one) => one.id === id);
+    if (!isHere(child) || !(own.has(child.roomId) || isNamed)) throw notFound('child');
+    return child;
+  }
+
+  private async ownRooms({ adult }: Who): Promise<'all' | ReadonlySet<string>> {
+    if (adult.role === 'lead') return 'all';
+    const rows = await this.dataSource.manager.findBy(StaffRoom, { staffId: adult.id });
+    return new Set(rows.map((row) => row.roomId));
+  }
+
+  /** Children that come here and whom the adult sees by name. */
+  private async named({ adult }: Who): Promise<readonly Child[]> {
+    const rows = await this.dataSource.manager.find(ChildSeenBy, {
+      where: { staffId: adult.id },
+      relations: { child: true },
+    });
+    return rows.flatMap((row) => (row.child && isHere(row.child) ? [row.child] : []));
+  }
+}
+
+/** Whether a child still comes: through its last day. */
+export function isHere({ leftOn }: Pick<Child, 'leftOn'>): boolean {
+  return leftOn === null || leftOn >= today();
+}
+
+/** Whether an adult still comes in. */
+export function comesIn({ leftOn }: Pick<Staff, 'leftOn'>): boolean {
+  return leftOn === null || leftOn > today();
+}

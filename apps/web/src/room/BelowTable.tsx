@@ -1,0 +1,27 @@
+import type { RoomOverview } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { lazy, Suspense } from 'react';
+import { Together } from './Together.js';
+
+const Months = lazy(() => import('./Months.js'));
+
+/** Who could sit together, how the room moves, who looked. */
+export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
+  return (
+    <>
+      <Together overview={overview} />
+      <Suspense>
+        <Months overview={overview} />
+      </Suspense>
+      <Box component="section" aria-label="Who looked">
+        <Typography variant="h2">Who looked</Typography>
+        {overview.lookers.map(({ firstName, tries, children }) => (
+          <Typography key={firstName} variant="body2">
+            {firstName}: {tries} tries with {children} children
+          </Typography>
+        ))}
+      </Box>
+    </>
+  );
+}

@@ -1,0 +1,109 @@
+import type { RoomChildView, RoomOverview } from '@dotting/contract';
+import { skillOf, type DotForm, type SkillId } from '@dotting/core';
+import { styled } from '@mui/material/styles';
+import { useNavigate, type NavigateFunction } from 'react-router';
+import type { MouseEvent } from 'react';
+import { daysSince, sayAgo } from '../app/days.js';
+import { capitalised } from '../app/text.js';
+import { palette } from '../app/theme.js';
+import { GlanceLine, glanceSize } from '../dotline/GlanceLine.js';
+
+export type Sort = 'name' | 'last-look' | SkillId;
+
+interface RoomTableProps {
+  readonly overview: RoomOverview;
+  readonly shown: readonly RoomChildView[];
+  readonly sort: Sort;
+  readonly onSort: (sort: Sort) => void;
+}
+
+/** Children by skills, each a small dot-line. */
+export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
+  const skills = overview.children[0]?.glances.map((glance) => glance.skill) ?? [];
+  const navigate = useNavigate();
+  const head = (key: Sort, words: string) => (
+    <th key={key} scope="col" aria-sort={sort === key ? 'ascending' : 'none'}>
+      <button type="button" onClick={() => onSort(key)} aria-pressed={sort === key}>
+        {words}
+      </button>
+    </th>
+  );
+  return (
+    <Table>
+      <colgroup>
+        <col className="name" />
+        <col className="look" />
+        {skills.map((skill) => (
+          <col key={skill} className={skillOf(skill).axis ? undefined : 'principle'} />
+        ))}
+      </colgroup>
+      <thead>
+        <tr>
+          {head('name', 'Child')}
+          {head('last-look', 'Last look')}
+          {skills.map((skill) => head(skill, capitalised(skillOf(skill).name)))}
+        </tr>
+      </thead>
+      <tbody onClick={(event) => follow(event, navigate)}>
+        {shown.map((child) => (
+          <tr key={child.childId}>
+            <th scope="row">
+              <a href={`/children/${child.childId}`}>{child.firstName}</a>
+            </th>
+            <td>{child.lastLook === null ? 'none yet' : sayAgo(daysSince(child.lastLook, overview.day))}</td>
+            {child.glances.map(({ skill, dots }) => (
+              <td key={skill}>
+                <GlanceLine
+                  label={`${child.firstName}, ${skillOf(skill).name}: ${inWords(dots)}`}
+                  dots={dots}
+                />
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </Table>
+  );
+}
+
+/** One listener for the links of the whole table: a router's link in each row took a sixth of the drawing. */
+function follow(event: MouseEvent, navigate: NavigateFunction): void {
+  const link = (event.target as Element).closest('a');
+  const isPlain = event.button === 0 && !(event.metaKey || event.ctrlKey || event.shiftKey || event.altKey);
+  if (!link || !isPlain) return;
+  event.preventDefault();
+  void navigate(link.pathname);
+}
+
+function inWords(dots: readonly DotForm[]): string {
+  const steady = dots.filter((form) => form === 'full').length;
+  if (dots.every((form) => form === 'speck')) return 'nobody has looked';
+  if (dots.length === 1) return steady === 1 ? 'steady' : 'comes and goes';
+  return steady > 0 ? `steady at ${steady}` : 'not steady yet';
+}
+
+/** Styled as a whole: a style for every cell is too slow for a large room. */
+const Table = styled('table')({
+  borderCollapse: 'collapse',
+  tableLayout: 'fixed',
+  '& col.name': { width: 96 },
+  '& col.look': { width: 88 },
+  '& col.principle': { width: 84 },
+  width: '100%',
+  fontSize: 13,
+  '& thead th': { textAlign: 'left', verticalAlign: 'bottom', fontWeight: 500, padding: 0 },
+  '& thead button': {
+    all: 'unset',
+    cursor: 'pointer',
+    lineHeight: 1.2,
+    padding: '14px 8px 6px 0',
+    minHeight: 28,
+  },
+  '& thead button[aria-pressed=true]': { fontWeight: 700 },
+  '& thead button:focus-visible': { outline: `2px solid ${palette.ink}` },
+  '& tbody tr': { borderTop: `1px solid ${palette.sand}`, breakInside: 'avoid' },
+  '& tbody th': { textAlign: 'left', paddingRight: 8, fontWeight: 650, fontSize: 14, lineHeight: 1.3 },
+  '& tbody a': { color: 'inherit', textDecoration: 'none' },
+  '& td': { height: 22, padding: '0 14px 0 0', color: palette.inkSoft },
+  '& svg': { display: 'block', overflow: 'visible', ...glanceSize(20) },
+});

@@ -1,0 +1,299 @@
+import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
+import { Type } from 'class-transformer';
+import {
+  ArrayMaxSize,
+  ArrayNotEmpty,
+  ArrayUnique,
+  IsArray,
+  IsBoolean,
+  IsEmail,
+  IsIn,
+  IsInt,
+  IsNotEmpty,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
+import { ChildView, hands, type Hand } from './children.js';
+import { Adult, roles, Room, type Role } from './here.js';
+import { IsDay, IsLanguageTag, IsNotToCome, OrNull } from './validators.js';
+
+/** A room as the office keeps it. */
+export class OfficeRoom extends Room {
+  /** How many months a child who left is kept. */
+  @IsInt()
+  retentionMonths: number;
+}
+
+export class PutRoom {
+  @IsString()
+  @IsNotEmpty({ message: 'Give the room a name.' })
+  @MaxLength(80, { message: 'Keep the name under 80 letters.' })
+  name: string;
+  @IsInt({ message: 'Write the months as a whole number.' })
+  @Min(0, { message: 'Months cannot be fewer than none.' })
+  @Max(300, { message: 'Nobody may be kept longer than 300 months.' })
+  retentionMonths: number;
+}
+
+/** An adult as the office keeps her. */
+export class OfficeAdult extends Adult {
+  @IsString()
+  lastName: string;
+  @IsString()
+  email: string;
+  /** The rooms whose children she sees; a lead sees all. */
+  @IsUUID('all', { each: true })
+  rooms: string[];
+  /** From this day on she comes in no more. */
+  @OrNull()
+  @IsDay()
+  leftOn: string | null;
+}
+
+export class NewAdult {
+  @IsString()
+  @IsNotEmpty({ message: 'Enter the first name.' })
+  @MaxLength(60)
+  firstName: string;
+  @IsString()
+  @IsNotEmpty({ message: 'Enter the last name.' })
+  @MaxLength(60)
+  lastName: string;
+  @IsEmail({}, { message: 'Enter the e-mail address as name@place.example.' })
+  @MaxLength(200)
+  email: string;
+  @IsIn(roles)
+  role: Role;
+  @IsArray()
+  @ArrayUnique()
+  @IsUUID('all', { each: true })
+  rooms: string[];
+}
+
+/** What is absent stays as it is. */
+export class AdultChange {
+  @IsOptional()
+  @IsIn(roles)
+  role?: Role;
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsUUID('all', { each: true })
+  rooms?: string[];
+  @IsOptional()
+  @OrNull()
+  @IsDay({ message: 'Enter the day of leaving as a day of the calendar.' })
+  leftOn?: string | null;
+}
+
+/** Shown once, to be handed over: only their hashes are stored. */
+export class AdultSecrets {
+  @IsUUID()
+  id: StaffId;
+  @IsString()
+  code: string;
+  @IsString()
+  password: string;
+}
+
+/** A child as the office keeps it. */
+export class OfficeChild extends ChildView {
+  /** Adults from other rooms who see it too. */
+  @IsUUID('all', { each: true })
+  seenBy: StaffId[];
+  /** The last day here; null while it comes. */
+  @OrNull()
+  @IsDay()
+  leftOn: string | null;
+  /** The day on which all of it is erased for good. */
+  @OrNull()
+  @IsDay()
+  eraseOn: string | null;
+  /** How many tries are held. */
+  @IsInt()
+  tries: number;
+}
+
+export class NewChild {
+  @IsUUID('all', { message: 'Choose a room.' })
+  roomId: string;
+  @IsString()
+  @IsNotEmpty({ message: 'Enter the first name.' })
+  @MaxLength(60)
+  firstName: string;
+  @IsString()
+  @MaxLength(60)
+  lastName: string;
+  @OrNull()
+  @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
+  @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
+  birthDate: string | null;
+  @IsString()
+  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  group: string;
+  @OrNull()
+  @IsIn(hands)
+  hand: Hand | null;
+  @OrNull()
+  @IsBoolean()
+  mouths: boolean | null;
+  @IsString()
+  @MaxLength(200, { message: 'Keep allergies under 200 letters.' })
+  allergies: string;
+  @ArrayNotEmpty({ message: 'Choose at least one language.' })
+  @ArrayMaxSize(4, { message: 'Choose at most four languages.' })
+  @ArrayUnique({ message: 'Each language once.' })
+  @IsLanguageTag({ each: true })
+  languages: string[];
+  @IsArray()
+  @ArrayUnique()
+  @IsIn(needs, { each: true })
+  needs: Need[];
+}
+
+/** Where a child is, and who sees it; what is absent stays as it is. */
+export class PlaceChange {
+  @IsOptional()
+  @IsString()
+  @MaxLength(60)
+  lastName?: string;
+  @IsOptional()
+  @IsUUID('all', { message: 'Choose a room.' })
+  roomId?: string;
+  @IsOptional()
+  @IsString()
+  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  group?: string;
+  @IsOptional()
+  @IsArray()
+  @ArrayUnique()
+  @IsUUID('all', { each: true })
+  seenBy?: StaffId[];
+  @IsOptional()
+  @OrNull()
+  @IsDay({ message: 'Enter the last day as a day of the calendar, or leave it empty.' })
+  leftOn?: string | null;
+}
+
+/** The columns of the register as a file, in this order. */
+export const registerColumns = [
+  'id',
+  'firstName',
+  'lastName',
+  'birthDate',
+  'room',
+  'group',
+  'hand',
+  'mouths',
+  'allergies',
+  'languages',
+  'needs',
+  'seenBy',
+  'leftOn',
+] as const;
+export type RegisterColumn = (typeof registerColumns)[number];
+
+/** In which order a date's parts stand, where the year does not come first. */
+export const dayOrders = ['day-first', 'month-first'] as const;
+export type DayOrder = (typeof dayOrders)[number];
+
+/** The rows of a file, each cell by the column it was said to be. */
+export class ImportRequest {
+  /** Only says what would happen. */
+  @IsBoolean()
+  dryRun: boolean;
+  @IsIn(dayOrders)
+  dayOrder: DayOrder;
+  @IsArray()
+  @ArrayNotEmpty({ message: 'The file has a heading and no rows.' })
+  @ArrayMaxSize(500, { message: 'Take in at most 500 rows at a time.' })
+  @IsObject({ each: true })
+  rows: Partial<Record<RegisterColumn, string>>[];
+}
+
+export const importOutcomes = ['new', 'changed', 'same', 'refused'] as const;
+export type ImportOutcome = (typeof importOutcomes)[number];
+
+/** What becomes of one row. */
+export class ImportedRow {
+  /** As a table shows it: the heading is row 1. */
+  @IsInt()
+  row: number;
+  @IsString()
+  name: string;
+  @IsIn(importOutcomes)
+  outcome: ImportOutcome;
+  /** What would change, or what is wrong with it and how to put it right. */
+  @IsString({ each: true })
+  says: string[];
+}
+
+export class ImportReport {
+  /** False for a dry run. */
+  @IsBoolean()
+  stored: boolean;
+  @ValidateNested({ each: true })
+  @Type(() => ImportedRow)
+  rows: ImportedRow[];
+}
+
+/** Why a child was erased. */
+export const erasureReasons = ['time', 'asked'] as const;
+export type ErasureReason = (typeof erasureReasons)[number];
+
+export class EraseChild {
+  /** Typed by whoever erases, against a slip of the hand. */
+  @IsString()
+  @IsNotEmpty({ message: 'Type the first name of the child to be erased.' })
+  @MaxLength(60)
+  firstName: string;
+}
+
+/** The proof of an erasure: nothing in it says who the child was. */
+export class Erasure {
+  @IsUUID()
+  id: string;
+  /** The random id the child had here. */
+  @IsUUID()
+  childId: ChildId;
+  @IsString()
+  erasedAt: string;
+  @IsIn(erasureReasons)
+  reason: ErasureReason;
+  /** Who did it; empty where the time was up. */
+  @IsString()
+  by: string;
+  @IsString()
+  room: string;
+  /** Rows that went, by table. */
+  @IsObject()
+  gone: Record<string, number>;
+  /** Rows about the child found in the same tables afterwards. */
+  @IsInt()
+  left: number;
+}
+
+/** All that a lead looks after. */
+export class OfficeView {
+  @IsDay()
+  day: string;
+  @ValidateNested({ each: true })
+  @Type(() => OfficeRoom)
+  rooms: OfficeRoom[];
+  @ValidateNested({ each: true })
+  @Type(() => OfficeAdult)
+  adults: OfficeAdult[];
+  @ValidateNested({ each: true })
+  @Type(() => OfficeChild)
+  children: OfficeChild[];
+  /** Newest first. */
+  @ValidateNested({ each: true })
+  @Type(() => Erasure)
+  erasures: Erasure[];
+}
