@@ -7,6 +7,7 @@ import { DevicesModule } from './devices/devices.module.js';
 import { EvidenceModule } from './evidence/evidence.module.js';
 import { HealthModule } from './health/health.module.js';
 import { LanguagesModule } from './languages/languages.module.js';
+import { OfficeModule } from './office/office.module.js';
 import { SiteModule } from './site/site.module.js';
 import { SittingsModule } from './sittings/sittings.module.js';
 import { TriesModule } from './tries/tries.module.js';
@@ -30,6 +31,7 @@ export class AppModule {
         SittingsModule,
         LanguagesModule,
         HealthModule,
+        OfficeModule,
         DemoModule,
       ],
     };

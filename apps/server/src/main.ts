@@ -1,5 +1,5 @@
 import { createApp } from './app.js';
-import { Refresher } from './summaries/refresher.service.js';
+import { Rounds } from './office/rounds.service.js';
 import { DemoService } from './demo/demo.service.js';
 
 /** What the server tells whoever started it, line by line over IPC. */
@@ -20,7 +20,7 @@ async function main(): Promise<void> {
   if (DEMO === 'on') {
     await app.get(DemoService).loadIfEmpty((done, of) => tell({ kind: 'loading', done, of }));
   }
-  await app.get(Refresher).start();
+  await app.get(Rounds).begin();
   await app.listen(Number(PORT), HOST);
   tell({ kind: 'ready', url: `http://${HOST}:${PORT}` });
 }

@@ -20,9 +20,8 @@ export class Refresher implements OnModuleDestroy {
   ) {}
 
   /** Not before the demo nursery is loaded: its every try would be worked out for nothing. */
-  async start(): Promise<void> {
+  listen(): void {
     this.subscription = this.evidence.changed.subscribe((childIds) => this.soon(childIds));
-    await this.everyone();
   }
 
   /** Ends with the child in hand; whoever waits is brought up when somebody asks. */

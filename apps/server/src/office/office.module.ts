@@ -1,0 +1,15 @@
+import { Module } from '@nestjs/common';
+import { ChildrenModule } from '../children/children.module.js';
+import { LanguagesModule } from '../languages/languages.module.js';
+import { ErasuresService } from './erasures.service.js';
+import { OfficeController } from './office.controller.js';
+import { PeopleService } from './people.service.js';
+import { RegisterService } from './register.service.js';
+import { Rounds } from './rounds.service.js';
+
+@Module({
+  imports: [ChildrenModule, LanguagesModule],
+  controllers: [OfficeController],
+  providers: [RegisterService, PeopleService, ErasuresService, Rounds],
+})
+export class OfficeModule {}

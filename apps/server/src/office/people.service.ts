@@ -1,0 +1,147 @@
+import { randomBytes, randomInt, randomUUID } from 'node:crypto';
+import type {
+  AdultChange,
+  AdultSecrets,
+  NewAdult,
+  OfficeAdult,
+  OfficeRoom,
+  PutRoom,
+} from '@dotting/contract';
+import { groupBy, type StaffId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { hash } from '@node-rs/argon2';
+import { DataSource, In, type EntityManager } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { RoomMoveRow } from '../site/roomMove.entity.js';
+import type { AtWork } from '../devices/present.js';
+import { clash, notFound } from '../http/refusals.js';
+import { Room } from '../site/room.entity.js';
+import { comesIn } from '../site/sight.service.js';
+import { Staff } from '../site/staff.entity.js';
+import { StaffRoom } from '../site/staffRoom.entity.js';
+
+/** Rooms, and the adults who work in them. */
+@Injectable()
+export class PeopleService {
+  constructor(private readonly dataSource: DataSource) {}
+
+  async rooms({ siteId }: AtWork): Promise<OfficeRoom[]> {
+    const rooms = await this.dataSource.manager.find(Room, { where: { siteId }, order: { name: 'ASC' } });
+    return rooms.map(({ id, name, retentionMonths }) => ({ id, name, retentionMonths }));
+  }
+
+  /** Adds a room, or changes it. */
+  async putRoom({ siteId }: AtWork, id: string, { name, retentionMonths }: PutRoom): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      const rooms = await manager.findBy(Room, { siteId });
+      const isTaken = rooms.some((room) => room.id !== id && room.name.toLowerCase() === name.toLowerCase());
+      if (isTaken) throw clash('There is a room of this name already. Choose another name.', 'name');
+      if (rooms.some((room) => room.id === id)) await manager.update(Room, { id }, { name, retentionMonths });
+      else await manager.insert(Room, { id, siteId, name, retentionMonths });
+    });
+  }
+
+  /** Takes away a room that is empty, of those who left too. */
+  async removeRoom({ siteId }: AtWork, id: string): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      if (!(await manager.existsBy(Room, { id, siteId }))) throw notFound('room');
+      const children = await manager.countBy(Child, { roomId: id });
+      if (children > 0)
+        throw clash(`${children} children are in this room, those who left among them. Move them first.`);
+      if ((await manager.countBy(Room, { siteId })) === 1)
+        throw clash('This is the last room. Add another first.');
+      await manager.delete(StaffRoom, { roomId: id });
+      await manager.delete(RoomMoveRow, { roomId: id });
+      await manager.delete(Room, { id });
+    });
+  }
+
+  async adults({ siteId }: AtWork): Promise<OfficeAdult[]> {
+    const { manager } = this.dataSource;
+    const [staff, rows] = await Promise.all([
+      manager.find(Staff, { where: { siteId }, order: { firstName: 'ASC', lastName: 'ASC' } }),
+      manager.findBy(StaffRoom, { staff: { siteId } }),
+    ]);
+    const roomsOf = groupBy(rows, (row) => row.staffId);
+    return staff.map(({ id, firstName, lastName, email, role, thumb, leftOn }) => {
+      const rooms = (roomsOf.get(id) ?? []).map((row) => row.roomId);
+      return { id, firstName, lastName, email, role, thumb, leftOn, rooms };
+    });
+  }
+
+  /** Adds an adult; her password and code are told this once. */
+  async addAdult(
+    at: AtWork,
+    { firstName, lastName, role, rooms, ...given }: NewAdult,
+  ): Promise<AdultSecrets> {
+    const email = given.email.trim().toLowerCase();
+    const { secrets, hashes } = await newSecrets();
+    const id = randomUUID() as StaffId;
+    await this.dataSource.transaction(async (manager) => {
+      // Addresses are one of a kind over all sites, and nothing is told of the others.
+      if (await manager.existsBy(Staff, { email }))
+        throw clash('This e-mail address is in use already. Give another.', 'email');
+      const row = {
+        id,
+        siteId: at.siteId,
+        firstName,
+        lastName,
+        email,
+        role,
+        thumb: 'right' as const,
+        leftOn: null,
+      };
+      await manager.insert(Staff, { ...row, ...hashes });
+      await putIn(manager, at, id, rooms);
+    });
+    return { id, ...secrets };
+  }
+
+  async changeAdult(at: AtWork, id: StaffId, { rooms, ...change }: AdultChange): Promise<void> {
+    await this.dataSource.transaction(async (manager) => {
+      const staff = await manager.find(Staff, {
+        where: { siteId: at.siteId },
+        lock: { mode: 'pessimistic_write' },
+      });
+      if (!staff.some((one) => one.id === id)) throw notFound('adult');
+      const after = staff.map((one) => (one.id === id ? { ...one, ...change } : one));
+      if (!after.some((one) => one.role === 'lead' && comesIn(one)))
+        throw clash('Somebody has to be the lead. Make another adult the lead first.', 'role');
+      if (Object.keys(change).length > 0) await manager.update(Staff, { id }, change);
+      if (rooms) await putIn(manager, at, id, rooms);
+    });
+  }
+
+  /** Another password and code, told this once; the old ones are of no use any more. */
+  async renewSecrets({ siteId }: AtWork, id: StaffId): Promise<AdultSecrets> {
+    const { secrets, hashes } = await newSecrets();
+    const { affected } = await this.dataSource.manager.update(Staff, { id, siteId }, hashes);
+    if (affected !== 1) throw notFound('adult');
+    return { id, ...secrets };
+  }
+}
+
+async function newSecrets() {
+  const secrets = {
+    code: String(randomInt(0, 10_000)).padStart(4, '0'),
+    password: randomBytes(12).toString('base64url'),
+  };
+  const hashes = { passwordHash: await hash(secrets.password), codeHash: await hash(secrets.code) };
+  return { secrets, hashes };
+}
+
+async function putIn(
+  manager: EntityManager,
+  { siteId }: AtWork,
+  staffId: StaffId,
+  rooms: readonly string[],
+): Promise<void> {
+  if ((await manager.countBy(Room, { id: In(rooms), siteId })) !== rooms.length)
+    throw clash('One of these rooms is not of this site.', 'rooms');
+  await manager.delete(StaffRoom, { staffId });
+  if (rooms.length > 0)
+    await manager.insert(
+      StaffRoom,
+      rooms.map((roomId) => ({ staffId, roomId })),
+    );
+}

@@ -1,0 +1,157 @@
+import type { ImportedRow, ImportOutcome } from '@dotting/contract';
+import type { ChildId, StaffId } from '@dotting/core';
+import type { Child } from '../children/child.entity.js';
+import { columnWords, readRow, same, type RawRow, type ReadRow, type Register } from './readRow.js';
+
+/** A child as the register has it, with whom it is named for. */
+export type Known = Pick<
+  Child,
+  | 'id'
+  | 'firstName'
+  | 'lastName'
+  | 'birthDate'
+  | 'roomId'
+  | 'group'
+  | 'hand'
+  | 'mouths'
+  | 'allergies'
+  | 'languages'
+  | 'needs'
+  | 'leftOn'
+> & { readonly seenBy: readonly StaffId[] };
+
+/** What a row comes to. */
+export interface PlannedRow {
+  readonly told: ImportedRow;
+  /** What is to be stored; null where nothing is. */
+  readonly child: Known | null;
+}
+
+/** As a table shows it, the heading is row 1. */
+const firstRow = 2;
+
+/**
+ * What becomes of each row of a file: a new child, one that is here already and changes or stays, or
+ * none, with every reason. Stores nothing.
+ *
+ * @param newId gives the id of a new child
+ */
+export function planImport(
+  rows: readonly RawRow[],
+  children: readonly Known[],
+  register: Register,
+  newId: () => ChildId,
+): readonly PlannedRow[] {
+  const rowOfChild = new Map<string, number>();
+  return rows.map((raw, i) => {
+    const row = i + firstRow;
+    const { id, said, wrong } = readRow(raw, register);
+    const name = [said.firstName ?? raw.firstName, said.lastName ?? raw.lastName].filter(Boolean).join(' ');
+    const tell = (outcome: ImportOutcome, says: readonly string[], child: Known | null): PlannedRow => ({
+      told: { row, name, outcome, says: [...says] },
+      child,
+    });
+    const match = matching(id, said, children);
+    if (match.kind === 'unclear') return tell('refused', [...wrong, match.words], null);
+    const before = match.kind === 'known' ? match.child : null;
+    const missing = before ? [] : missingIn(raw, said);
+    const key =
+      before?.id ?? `${said.firstName} ${said.lastName ?? ''} ${said.birthDate ?? ''}`.toLocaleLowerCase();
+    const earlier = rowOfChild.get(key);
+    const twice =
+      earlier === undefined ? [] : [`The same child stands in row ${earlier} already. Keep one of the two.`];
+    const reasons = [...wrong, ...missing, ...twice];
+    if (reasons.length > 0) return tell('refused', reasons, null);
+    rowOfChild.set(key, row);
+    if (!before) {
+      const child = { ...blank, ...said, id: newId() } as Known;
+      return tell('new', [`comes to ${roomName(child.roomId, register)}`], child);
+    }
+    const after = { ...before, ...said };
+    const changes = changesFrom(before, after, register);
+    return changes.length === 0 ? tell('same', [], null) : tell('changed', changes, after);
+  });
+}
+
+const blank: Omit<Known, 'id' | 'firstName' | 'roomId'> = {
+  lastName: '',
+  birthDate: null,
+  group: '',
+  hand: null,
+  mouths: null,
+  allergies: '',
+  languages: ['en'],
+  needs: [],
+  seenBy: [],
+  leftOn: null,
+};
+
+type Match =
+  | { readonly kind: 'known'; readonly child: Known }
+  | { readonly kind: 'unknown' }
+  | { readonly kind: 'unclear'; readonly words: string };
+
+/** By the id where there is one, else by both names and the birth date, as far as both have one. */
+function matching(id: ChildId | null, said: ReadRow['said'], children: readonly Known[]): Match {
+  if (id !== null) {
+    const child = children.find((one) => one.id === id);
+    if (child) return { kind: 'known', child };
+    return { kind: 'unclear', words: 'Id: no child here has it. Leave the cell empty for a new child.' };
+  }
+  const alike = children.filter(
+    (one) =>
+      same(one.firstName, said.firstName ?? '') &&
+      same(one.lastName, said.lastName ?? '') &&
+      (one.birthDate === null || said.birthDate === undefined || one.birthDate === said.birthDate),
+  );
+  if (alike.length > 1)
+    return {
+      kind: 'unclear',
+      words: 'Several children here have this name. Give the id, from the register taken out as a file.',
+    };
+  return alike[0] ? { kind: 'known', child: alike[0] } : { kind: 'unknown' };
+}
+
+/** A new child needs a first name and a room; what was there and could not be read is told already. */
+function missingIn(raw: RawRow, said: ReadRow['said']): readonly string[] {
+  const isEmpty = (text: string | undefined): boolean => (text ?? '').trim() === '';
+  return [
+    ...(said.firstName === undefined && isEmpty(raw.firstName)
+      ? ['First name: is empty. A new child needs one.']
+      : []),
+    ...(said.roomId === undefined && isEmpty(raw.room) ? ['Room: is empty. A new child needs one.'] : []),
+  ];
+}
+
+function changesFrom(before: Known, after: Known, register: Register): readonly string[] {
+  const told = (child: Known): readonly (readonly [string, string])[] => [
+    [columnWords.firstName, child.firstName],
+    [columnWords.lastName, child.lastName],
+    [columnWords.birthDate, child.birthDate ?? ''],
+    [columnWords.room, roomName(child.roomId, register)],
+    [columnWords.group, child.group],
+    [columnWords.hand, child.hand ?? ''],
+    [columnWords.mouths, child.mouths === null ? '' : child.mouths ? 'yes' : 'no'],
+    [columnWords.allergies, child.allergies],
+    [columnWords.languages, child.languages.join('; ')],
+    [columnWords.needs, child.needs.toSorted().join('; ')],
+    [
+      columnWords.seenBy,
+      child.seenBy
+        .map((id) => emailOf(id, register))
+        .toSorted()
+        .join('; '),
+    ],
+    [columnWords.leftOn, child.leftOn ?? ''],
+  ];
+  const now = told(after);
+  return told(before).flatMap(([column, was], i) => {
+    const is = now[i]![1];
+    return was === is ? [] : [`${column}: ${was || 'nothing'} → ${is || 'nothing'}`];
+  });
+}
+
+const roomName = (id: string, { rooms }: Register): string => rooms.find((one) => one.id === id)?.name ?? '';
+
+export const emailOf = (id: StaffId, { adults }: Pick<Register, 'adults'>): string =>
+  adults.find((one) => one.id === id)?.email ?? '';

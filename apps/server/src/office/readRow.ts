@@ -1,0 +1,197 @@
+import type { DayOrder, RegisterColumn } from '@dotting/contract';
+import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
+import { isValid, parse } from 'date-fns';
+import type { Child } from '../children/child.entity.js';
+
+/** A row of a file, each cell by its column; what is absent was not in the file. */
+export type RawRow = Readonly<Partial<Record<RegisterColumn, string>>>;
+
+/** What the cells are read against. */
+export interface Register {
+  readonly rooms: readonly { readonly id: string; readonly name: string }[];
+  readonly languages: readonly { readonly tag: string; readonly name: string }[];
+  readonly adults: readonly { readonly id: StaffId; readonly email: string }[];
+  readonly dayOrder: DayOrder;
+  /** YYYY-MM-DD. */
+  readonly today: string;
+}
+
+type Filled = Pick<
+  Child,
+  | 'firstName'
+  | 'lastName'
+  | 'birthDate'
+  | 'roomId'
+  | 'group'
+  | 'hand'
+  | 'mouths'
+  | 'allergies'
+  | 'languages'
+  | 'needs'
+  | 'leftOn'
+>;
+
+/** What a row says of a child: only what its filled cells say. An empty cell changes nothing. */
+export interface ReadRow {
+  readonly id: ChildId | null;
+  readonly said: Partial<Filled> & { readonly seenBy?: readonly StaffId[] };
+  /** What is wrong, cell by cell, and how to put it right. */
+  readonly wrong: readonly string[];
+}
+
+/** Reads the cells of one row. Whatever cannot be read is named, with what would do. */
+export function readRow(row: RawRow, register: Register): ReadRow {
+  const wrong: string[] = [];
+  const cell = <Value>(column: RegisterColumn, read: (text: string) => Value | Sorry): Value | undefined => {
+    const text = unguarded(row[column]?.trim() ?? '');
+    if (text === '') return undefined;
+    const value = read(text);
+    if (!(value instanceof Sorry)) return value;
+    wrong.push(`${columnWords[column]}: ${value.words}`);
+    return undefined;
+  };
+  const id = cell('id', (text) =>
+    isUuid(text)
+      ? (text.toLowerCase() as ChildId)
+      : sorry(text, 'is no id. Leave the cell empty for a new child.'),
+  );
+  const said = {
+    firstName: cell('firstName', (text) => short(text, 60)),
+    lastName: cell('lastName', (text) => short(text, 60)),
+    birthDate: cell('birthDate', (text) => readBirthDate(text, register)),
+    roomId: cell('room', (text) => readRoom(text, register)),
+    group: cell('group', (text) => short(text, 40)),
+    hand: cell('hand', (text) => readOne(text, hands, 'Write left or right.')),
+    mouths: cell('mouths', (text) => readOne(text, yesNo, 'Write yes or no.')),
+    allergies: cell('allergies', (text) => short(text, 200)),
+    languages: cell('languages', (text) => readLanguages(text, register)),
+    needs: cell('needs', readNeeds),
+    seenBy: cell('seenBy', (text) => readAdults(text, register)),
+    leftOn: cell('leftOn', (text) => readDay(text, register.dayOrder)),
+  };
+  return { id: id ?? null, said: withoutAbsent(said), wrong };
+}
+
+/** What the columns are called in what is said of a row. */
+export const columnWords: Record<RegisterColumn, string> = {
+  id: 'Id',
+  firstName: 'First name',
+  lastName: 'Last name',
+  birthDate: 'Birth date',
+  room: 'Room',
+  group: 'Group',
+  hand: 'Hand',
+  mouths: 'Things in the mouth',
+  allergies: 'Allergies',
+  languages: 'Languages',
+  needs: 'Tasks done otherwise for',
+  seenBy: 'Also seen by',
+  leftOn: 'Last day',
+};
+
+class Sorry {
+  constructor(readonly words: string) {}
+}
+
+const sorry = (text: string, words: string): Sorry => new Sorry(`“${text}” ${words}`);
+
+/** Without the apostrophe that keeps a spreadsheet from taking a text for a formula. */
+const unguarded = (text: string): string => text.replace(/^'(?=[=+\-@])/, '');
+
+const isUuid = (text: string): boolean =>
+  /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i.test(text);
+
+const short = (text: string, letters: number): string | Sorry =>
+  text.length <= letters ? text : new Sorry(`is ${text.length} letters long. Keep it under ${letters}.`);
+
+const hands = { left: 'left', l: 'left', right: 'right', r: 'right' } as const;
+const yesNo = { yes: true, y: true, true: true, '1': true, no: false, n: false, false: false, '0': false };
+
+function readOne<Value>(
+  text: string,
+  among: Readonly<Record<string, Value>>,
+  otherwise: string,
+): Value | Sorry {
+  const key = text.toLowerCase();
+  return Object.hasOwn(among, key) ? among[key]! : sorry(text, `cannot be read. ${otherwise}`);
+}
+
+const formats: Record<DayOrder, readonly string[]> = {
+  'day-first': ['d/M/yyyy', 'd.M.yyyy', 'd-M-yyyy'],
+  'month-first': ['M/d/yyyy', 'M.d.yyyy', 'M-d-yyyy'],
+};
+
+/** A day as YYYY-MM-DD, or in the order that was said. */
+function readDay(text: string, order: DayOrder): string | Sorry {
+  for (const format of ['yyyy-M-d', ...formats[order]]) {
+    const day = parse(`${text} Z`, `${format} X`, new Date(0));
+    const year = isValid(day) ? day.getUTCFullYear() : 0;
+    if (year >= 1990 && year <= 2200) return day.toISOString().slice(0, 10);
+  }
+  const example = order === 'day-first' ? '28/02/2022' : '02/28/2022';
+  return sorry(text, `is no day of the calendar. Write it as ${example} or 2022-02-28.`);
+}
+
+function readBirthDate(text: string, { dayOrder, today }: Register): string | Sorry {
+  const day = readDay(text, dayOrder);
+  if (day instanceof Sorry || day <= today) return day;
+  return sorry(text, 'is still to come: check the year.');
+}
+
+function readRoom(text: string, { rooms }: Register): string | Sorry {
+  const room = rooms.find((one) => same(one.name, text));
+  return room?.id ?? sorry(text, `is no room here. There is ${rooms.map((one) => one.name).join(', ')}.`);
+}
+
+/** Several things in one cell stand apart by semicolons. */
+const several = (text: string): readonly string[] => [
+  ...new Set(
+    text
+      .split(';')
+      .map((one) => one.trim())
+      .filter((one) => one !== ''),
+  ),
+];
+
+function readLanguages(text: string, { languages }: Register): string[] | Sorry {
+  const tags: string[] = [];
+  for (const one of several(text)) {
+    const language = languages.find(({ tag, name }) => same(tag, one) || same(name, one));
+    if (!language)
+      return sorry(
+        one,
+        `is not among the languages. There is ${languages.map((each) => each.tag).join(', ')}; add others under Languages first.`,
+      );
+    tags.push(language.tag);
+  }
+  return tags.length <= 4
+    ? tags
+    : new Sorry('are more than four. Keep the four most used, the usual one first.');
+}
+
+function readNeeds(text: string): Need[] | Sorry {
+  const found: Need[] = [];
+  for (const one of several(text)) {
+    const need = needs.find((each) => same(each, one));
+    if (!need) return sorry(one, `is not among ${needs.join(', ')}. Put semicolons between several.`);
+    found.push(need);
+  }
+  return found;
+}
+
+function readAdults(text: string, { adults }: Register): StaffId[] | Sorry {
+  const ids: StaffId[] = [];
+  for (const one of several(text)) {
+    const adult = adults.find((each) => same(each.email, one));
+    if (!adult) return sorry(one, 'is nobody’s e-mail address here. Add the adult first.');
+    ids.push(adult.id);
+  }
+  return ids;
+}
+
+export const same = (one: string, other: string): boolean =>
+  one.trim().toLocaleLowerCase() === other.trim().toLocaleLowerCase();
+
+function withoutAbsent<Fields extends object>(fields: Fields): ReadRow['said'] {
+  return Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined));
+}

@@ -1,0 +1,172 @@
+import { randomUUID } from 'node:crypto';
+import type {
+  ChildView,
+  ImportReport,
+  ImportRequest,
+  NewChild,
+  OfficeChild,
+  PlaceChange,
+  RegisterColumn,
+} from '@dotting/contract';
+import { registerColumns } from '@dotting/contract';
+import { groupBy, shippedLanguages, type ChildId, type StaffId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { add, formatISO, parseISO } from 'date-fns';
+import Papa from 'papaparse';
+import { DataSource, In, type EntityManager } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { viewOf } from '../children/children.service.js';
+import { ChildSeenBy } from '../children/childSeenBy.entity.js';
+import { today } from '../children/today.js';
+import type { AtWork } from '../devices/present.js';
+import { Evidence } from '../evidence/evidence.service.js';
+import { clash, notFound } from '../http/refusals.js';
+import { LanguagesService } from '../languages/languages.service.js';
+import { Room } from '../site/room.entity.js';
+import { Staff } from '../site/staff.entity.js';
+import { planImport, type Known } from './planImport.js';
+import type { Register } from './readRow.js';
+
+/** Children in and out of the register, one by one and as a file. */
+@Injectable()
+export class RegisterService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly evidence: Evidence,
+    private readonly languages: LanguagesService,
+  ) {}
+
+  async children(at: AtWork): Promise<OfficeChild[]> {
+    const [children, rooms, counts] = await Promise.all([
+      this.known(at),
+      this.dataSource.manager.findBy(Room, { siteId: at.siteId }),
+      this.triesByChild(at),
+    ]);
+    const monthsOf = new Map(rooms.map((room) => [room.id, room.retentionMonths]));
+    return children.map((child) => ({
+      ...viewOf(child),
+      seenBy: [...child.seenBy],
+      leftOn: child.leftOn,
+      eraseOn: child.leftOn === null ? null : eraseDay(child.leftOn, monthsOf.get(child.roomId)!),
+      tries: counts.get(child.id) ?? 0,
+    }));
+  }
+
+  async add(at: AtWork, child: NewChild): Promise<ChildView> {
+    const { manager } = this.dataSource;
+    if (!(await manager.existsBy(Room, { id: child.roomId, siteId: at.siteId })))
+      throw clash('There is no such room. Choose another.', 'roomId');
+    const row = { ...child, id: randomUUID() as ChildId, siteId: at.siteId, leftOn: null, evidence: 0 };
+    await manager.insert(Child, row);
+    return viewOf(row);
+  }
+
+  /** Another room, group or last day, or other adults who see the child. */
+  async place(at: AtWork, id: ChildId, { seenBy, ...change }: PlaceChange): Promise<void> {
+    const { manager } = this.dataSource;
+    if (!(await manager.existsBy(Child, { id, siteId: at.siteId }))) throw notFound('child');
+    if (change.roomId && !(await manager.existsBy(Room, { id: change.roomId, siteId: at.siteId })))
+      throw clash('There is no such room. Choose another.', 'roomId');
+    const adults = await manager.countBy(Staff, { id: In(seenBy ?? []), siteId: at.siteId });
+    if (adults !== (seenBy?.length ?? 0)) throw clash('One of these adults is not of this site.', 'seenBy');
+    await this.evidence.changing([id], async (within) => {
+      if (Object.keys(change).length > 0) await within.update(Child, { id }, change);
+      if (seenBy) await nameFor(within, id, seenBy);
+    });
+  }
+
+  /** The whole register, those who left too, as CSV (RFC 4180), ready to be taken in again. */
+  async asCsv(at: AtWork): Promise<string> {
+    const [children, { rooms, adults }] = await Promise.all([this.known(at), this.registerOf(at)]);
+    const lines = children.map((child): Record<RegisterColumn, string> => ({
+      id: child.id,
+      firstName: child.firstName,
+      lastName: child.lastName,
+      birthDate: child.birthDate ?? '',
+      room: rooms.find((room) => room.id === child.roomId)?.name ?? '',
+      group: child.group,
+      hand: child.hand ?? '',
+      mouths: child.mouths === null ? '' : child.mouths ? 'yes' : 'no',
+      allergies: child.allergies,
+      languages: child.languages.join('; '),
+      needs: child.needs.join('; '),
+      seenBy: child.seenBy
+        .map((staffId) => adults.find((adult) => adult.id === staffId)?.email ?? '')
+        .join('; '),
+      leftOn: child.leftOn ?? '',
+    }));
+    return Papa.unparse(lines, { columns: [...registerColumns], newline: '\r\n', escapeFormulae: true });
+  }
+
+  /** Takes in the rows that can be read, all of them in one transaction, or only says what would happen. */
+  async takeIn(at: AtWork, { dryRun, dayOrder, rows }: ImportRequest): Promise<ImportReport> {
+    const register = { ...(await this.registerOf(at)), dayOrder, today: today() };
+    const before = await this.known(at);
+    const planned = planImport(rows, before, register, () => randomUUID() as ChildId);
+    const report = planned.map((one) => one.told);
+    if (dryRun) return { stored: false, rows: report };
+    const isKnown = new Set(before.map((child) => child.id));
+    const children = planned.flatMap((one) => one.child ?? []);
+    const changed = children.filter((child) => isKnown.has(child.id));
+    await this.evidence.changing(
+      changed.map((child) => child.id),
+      async (manager) => {
+        for (const { seenBy, ...child } of children) {
+          if (isKnown.has(child.id)) await manager.update(Child, { id: child.id }, child);
+          else await manager.insert(Child, { ...child, siteId: at.siteId, evidence: 0 });
+          await nameFor(manager, child.id, seenBy);
+        }
+      },
+    );
+    return { stored: true, rows: report };
+  }
+
+  private async known(at: AtWork): Promise<(Child & Known)[]> {
+    const { manager } = this.dataSource;
+    const [children, named] = await Promise.all([
+      manager.find(Child, {
+        where: { siteId: at.siteId },
+        order: { firstName: 'ASC', lastName: 'ASC', id: 'ASC' },
+      }),
+      manager.findBy(ChildSeenBy, { child: { siteId: at.siteId } }),
+    ]);
+    const namedFor = groupBy(named, (row) => row.childId);
+    return children.map((child) => ({
+      ...child,
+      seenBy: (namedFor.get(child.id) ?? []).map((row) => row.staffId),
+    }));
+  }
+
+  private async registerOf(at: AtWork): Promise<Pick<Register, 'rooms' | 'languages' | 'adults'>> {
+    const { manager } = this.dataSource;
+    const [rooms, adults, own] = await Promise.all([
+      manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
+      manager.findBy(Staff, { siteId: at.siteId }),
+      this.languages.of(at),
+    ]);
+    return { rooms, adults, languages: [...shippedLanguages, ...own] };
+  }
+
+  private async triesByChild({ siteId }: AtWork): Promise<ReadonlyMap<ChildId, number>> {
+    const rows: { id: ChildId; tries: string }[] = await this.dataSource.query(
+      `SELECT try.child_id AS id, COUNT(*) AS tries
+       FROM try JOIN child ON child.id = try.child_id WHERE child.site_id = ? GROUP BY try.child_id`,
+      [siteId],
+    );
+    return new Map(rows.map((row) => [row.id, Number(row.tries)]));
+  }
+}
+
+/** The day on which a child who left is erased. */
+export function eraseDay(leftOn: string, months: number): string {
+  return formatISO(add(parseISO(leftOn), { months, days: 1 }), { representation: 'date' });
+}
+
+async function nameFor(manager: EntityManager, childId: ChildId, seenBy: readonly StaffId[]): Promise<void> {
+  await manager.delete(ChildSeenBy, { childId });
+  if (seenBy.length > 0)
+    await manager.insert(
+      ChildSeenBy,
+      seenBy.map((staffId) => ({ childId, staffId })),
+    );
+}

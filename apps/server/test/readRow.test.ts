@@ -1,0 +1,183 @@
+import type { ChildId, StaffId } from '@dotting/core';
+import fc from 'fast-check';
+import { planImport, type Known } from '../src/office/planImport.js';
+import { readRow, type RawRow, type Register } from '../src/office/readRow.js';
+
+const register: Register = {
+  rooms: [
+    { id: 'lower', name: 'Lower Pound' },
+    { id: 'upper', name: 'Upper Pound' },
+  ],
+  languages: [
+    { tag: 'en', name: 'English' },
+    { tag: 'cy', name: 'Cymraeg' },
+  ],
+  adults: [{ id: 'hester' as StaffId, email: 'hester@pennywater.example' }],
+  dayOrder: 'day-first',
+  today: '2026-11-25',
+};
+
+const known = (facts: Partial<Known> = {}): Known => ({
+  id: '00000000-0000-4000-8000-000000000001' as ChildId,
+  firstName: 'Wren',
+  lastName: 'Tolley',
+  birthDate: '2023-01-05',
+  roomId: 'lower',
+  group: 'Coots',
+  hand: null,
+  mouths: null,
+  allergies: '',
+  languages: ['en'],
+  needs: [],
+  seenBy: [],
+  leftOn: null,
+  ...facts,
+});
+
+let made = 0;
+const plan = (rows: readonly RawRow[], children: readonly Known[] = [known()]) =>
+  planImport(rows, children, register, () => `new-${made++}` as ChildId);
+const told = (rows: readonly RawRow[], children?: readonly Known[]) =>
+  plan(rows, children).map((one) => one.told);
+
+describe('a row of a file', () => {
+  test('is read as people write: either kind of date, names or tags of languages, yes and no', () => {
+    const { said, wrong } = readRow(
+      {
+        firstName: ' Wren ',
+        birthDate: '5/1/2023',
+        room: 'lower pound',
+        hand: 'L',
+        mouths: 'Yes',
+        languages: 'Cymraeg; en',
+        needs: 'vision;hearing',
+        seenBy: 'HESTER@pennywater.example',
+        leftOn: '2026-7-1',
+      },
+      register,
+    );
+    expect(wrong).toEqual([]);
+    expect(said).toEqual({
+      firstName: 'Wren',
+      birthDate: '2023-01-05',
+      roomId: 'lower',
+      hand: 'left',
+      mouths: true,
+      languages: ['cy', 'en'],
+      needs: ['vision', 'hearing'],
+      seenBy: ['hester'],
+      leftOn: '2026-07-01',
+    });
+  });
+
+  test('the order of day and month is the one that was said', () => {
+    const read = (dayOrder: Register['dayOrder']) =>
+      readRow({ birthDate: '03.04.2023' }, { ...register, dayOrder }).said.birthDate;
+    expect([read('day-first'), read('month-first')]).toEqual(['2023-04-03', '2023-03-04']);
+  });
+
+  test.each([
+    [
+      'birthDate',
+      '31/02/2022',
+      'Birth date: “31/02/2022” is no day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+    ],
+    [
+      'birthDate',
+      '1/1/22',
+      'Birth date: “1/1/22” is no day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+    ],
+    ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is still to come: check the year.'],
+    ['room', 'Weir', 'Room: “Weir” is no room here. There is Lower Pound, Upper Pound.'],
+    ['hand', 'both', 'Hand: “both” cannot be read. Write left or right.'],
+    ['mouths', 'constructor', 'Things in the mouth: “constructor” cannot be read. Write yes or no.'],
+    [
+      'languages',
+      'en; tlh',
+      'Languages: “tlh” is not among the languages. There is en, cy; add others under Languages first.',
+    ],
+    [
+      'needs',
+      'patience',
+      'Tasks done otherwise for: “patience” is not among vision, hearing, movement, speech, language, attention. Put semicolons between several.',
+    ],
+    [
+      'seenBy',
+      'nobody@pennywater.example',
+      'Also seen by: “nobody@pennywater.example” is nobody’s e-mail address here. Add the adult first.',
+    ],
+    ['id', '17', 'Id: “17” is no id. Leave the cell empty for a new child.'],
+  ] as const)('%s “%s” is told in words, with what would do', (column, text, words) => {
+    expect(readRow({ [column]: text }, register).wrong).toEqual([words]);
+  });
+
+  test('whatever is in its cells it is read without an error, or told', () => {
+    const row = fc.record({
+      firstName: fc.string(),
+      birthDate: fc.string(),
+      languages: fc.string(),
+      needs: fc.string(),
+      id: fc.string(),
+    });
+    fc.assert(
+      fc.property(row, (cells) => {
+        const { said, wrong } = readRow(cells, register);
+        expect(Object.keys(said).length + wrong.length).toBeLessThanOrEqual(5);
+        expect(said.birthDate ?? '2020-01-01').toMatch(/^\d{4}-\d\d-\d\d$/);
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe('a file', () => {
+  test('a child that is here is found by its id, or by names and birth date; an empty cell changes nothing', () => {
+    const rows = [
+      { id: known().id, firstName: 'Wren', group: 'Herons' },
+      { firstName: 'wren', lastName: 'TOLLEY', birthDate: '', group: '', room: 'Upper Pound' },
+      { firstName: 'Wren', lastName: 'Tolley', birthDate: '2023-01-05', allergies: '' },
+    ];
+    expect(rows.map((row) => told([row])[0])).toEqual([
+      { row: 2, name: 'Wren', outcome: 'changed', says: ['Group: Coots → Herons'] },
+      {
+        row: 2,
+        name: 'wren TOLLEY',
+        outcome: 'changed',
+        says: ['First name: Wren → wren', 'Last name: Tolley → TOLLEY', 'Room: Lower Pound → Upper Pound'],
+      },
+      { row: 2, name: 'Wren Tolley', outcome: 'same', says: [] },
+    ]);
+  });
+
+  test('another birth date is another child', () => {
+    const row = { firstName: 'Wren', lastName: 'Tolley', birthDate: '2022-09-09', room: 'Lower Pound' };
+    expect(told([row])).toEqual([
+      { row: 2, name: 'Wren Tolley', outcome: 'new', says: ['comes to Lower Pound'] },
+    ]);
+    expect(plan([row])[0]!.child).toMatchObject({ languages: ['en'], leftOn: null, seenBy: [] });
+  });
+
+  test('what cannot be told apart, stands twice, or has not enough for a new child is refused', () => {
+    const twins = [
+      known(),
+      known({ id: '00000000-0000-4000-8000-000000000002' as ChildId, birthDate: null }),
+    ];
+    expect(told([{ firstName: 'Wren', lastName: 'Tolley' }], twins)[0]!.says).toEqual([
+      'Several children here have this name. Give the id, from the register taken out as a file.',
+    ]);
+    expect(told([{ id: '00000000-0000-4000-8000-0000000000ff', firstName: 'Wren' }])[0]!.says).toEqual([
+      'Id: no child here has it. Leave the cell empty for a new child.',
+    ]);
+    const jay = { firstName: 'Jay', room: 'Upper Pound' };
+    expect(told([jay, { lastName: 'Roe' }, jay]).map((one) => one.says)).toEqual([
+      ['comes to Upper Pound'],
+      ['First name: is empty. A new child needs one.', 'Room: is empty. A new child needs one.'],
+      ['The same child stands in row 2 already. Keep one of the two.'],
+    ]);
+  });
+
+  test('a refused row leaves nothing to be stored, whatever else it says', () => {
+    const rows = [{ id: known().id, group: 'Herons', birthDate: 'soon' }];
+    expect(plan(rows)[0]).toMatchObject({ child: null, told: { outcome: 'refused' } });
+  });
+});
