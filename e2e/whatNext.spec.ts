@@ -46,11 +46,19 @@ test('the room: every child with small dot-lines, sorted and filtered, and a tab
   const rows = page.getByRole('row');
   await expect(rows).toHaveCount(13);
   await expect(
-    page.getByRole('group', { name: /^Wren, one-to-one, moving each aside: nobody has looked/ }),
+    page.getByRole('img', { name: /^Wren, one-to-one, moving each aside: nobody has looked/ }),
   ).toBeVisible();
   await page.getByRole('radio', { name: 'Hester' }).click();
   await expect(page.getByRole('row', { name: /^Wren/ })).toHaveCount(0);
   await page.getByRole('radio', { name: 'anyone' }).click();
+  await page.getByRole('radio', { name: 'Voles' }).click();
+  await expect(rows).toHaveCount(5);
+  await page
+    .getByRole('row', { name: /^Dilys/ })
+    .getByRole('link')
+    .click();
+  await expect(page.getByRole('heading', { level: 1, name: /^Dilys/ })).toBeVisible();
+  await page.goBack();
   // Of the other room most are not looked at by other tests: whoever has waited longest comes first.
   await press(page, 'Upper Pound');
   await page.getByRole('button', { name: 'Last look' }).click();

@@ -92,10 +92,12 @@ describe('a statement overruled', () => {
 describe('what is held about a child, to take away', () => {
   test('everything as JSON: the tries with their events, the closings, what adults decided', async () => {
     await count();
+    await count({ ended: null });
     const all = (await device.ask('GET', `children/${site.childId}/export.json`)).body;
     expect(all).toMatchObject({ format: 'dotting-child-1', child: { firstName: 'Ottilie' } });
     expect(all.tries.length).toBeGreaterThan(0);
     expect(all.tries[0].events).toEqual(counts(1, 4));
+    expect(all.unfinished).toMatchObject([{ ended: null, events: counts(1, 4) }]);
     expect(all.statements.map((one: { words: string | null }) => one.words)).toContain(
       'counts ten with her brother',
     );

@@ -93,8 +93,8 @@ describe('a row of a file', () => {
     ['mouths', 'constructor', 'Things in the mouth: “constructor” cannot be read. Write yes or no.'],
     [
       'languages',
-      'en; tlh',
-      'Languages: “tlh” is not among the languages. There is en, cy; add others under Languages first.',
+      'en; nl',
+      'Languages: “nl” is not among the languages. There is en, cy; add others under Languages first.',
     ],
     [
       'needs',
@@ -152,7 +152,7 @@ describe('a file', () => {
   test('another birth date is another child', () => {
     const row = { firstName: 'Wren', lastName: 'Tolley', birthDate: '2022-09-09', room: 'Lower Pound' };
     expect(told([row])).toEqual([
-      { row: 2, name: 'Wren Tolley', outcome: 'new', says: ['comes to Lower Pound'] },
+      { row: 2, name: 'Wren Tolley', outcome: 'new', says: ['comes to Lower Pound', 'born 2022-09-09'] },
     ]);
     expect(plan([row])[0]!.child).toMatchObject({ languages: ['en'], leftOn: null, seenBy: [] });
   });

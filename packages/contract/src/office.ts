@@ -30,14 +30,16 @@ export class OfficeRoom extends Room {
   retentionMonths: number;
 }
 
+const wholeMonths = 'Write the months as a whole number, from 0 to 300.';
+
 export class PutRoom {
   @IsString()
   @IsNotEmpty({ message: 'Give the room a name.' })
   @MaxLength(80, { message: 'Keep the name under 80 letters.' })
   name: string;
-  @IsInt({ message: 'Write the months as a whole number.' })
-  @Min(0, { message: 'Months cannot be fewer than none.' })
-  @Max(300, { message: 'Nobody may be kept longer than 300 months.' })
+  @IsInt({ message: wholeMonths })
+  @Min(0, { message: wholeMonths })
+  @Max(300, { message: wholeMonths })
   retentionMonths: number;
 }
 
@@ -198,6 +200,23 @@ export const registerColumns = [
   'leftOn',
 ] as const;
 export type RegisterColumn = (typeof registerColumns)[number];
+
+/** What the columns are called in what is said of a file. */
+export const columnWords: Record<RegisterColumn, string> = {
+  id: 'Id',
+  firstName: 'First name',
+  lastName: 'Last name',
+  birthDate: 'Birth date',
+  room: 'Room',
+  group: 'Group',
+  hand: 'Hand',
+  mouths: 'Things in the mouth',
+  allergies: 'Allergies',
+  languages: 'Languages',
+  needs: 'Tasks done otherwise for',
+  seenBy: 'Also seen by',
+  leftOn: 'Last day',
+};
 
 /** In which order a date's parts stand, where the year does not come first. */
 export const dayOrders = ['day-first', 'month-first'] as const;

@@ -3,10 +3,12 @@ import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
 import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
+import { ToldApart } from '../tries/toldApart.entity.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
 import { TriesService } from '../tries/tries.service.js';
+import { ChildSeenBy } from './childSeenBy.entity.js';
 import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
 
 /** All that is held about one child, to take away. */
@@ -23,8 +25,11 @@ export class ExportService {
   async everything(at: AtWork, childId: ChildId): Promise<object> {
     const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
-    const [tries, closings, decisions, statements] = await Promise.all([
+    const [tries, unfinished, seenBy, toldApart, closings, decisions, statements] = await Promise.all([
       this.tries.endedOf([childId]),
+      this.tries.unfinishedOf(childId),
+      manager.findBy(ChildSeenBy, { childId }),
+      manager.findBy(ToldApart, { one: { childId } }),
       this.sittings.closingsOf(childId),
       manager.findBy(StepDecisionRow, { childId }),
       manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
@@ -33,7 +38,10 @@ export class ExportService {
       format: 'dotting-child-1',
       takenAt: new Date().toISOString(),
       child,
+      seenBy: seenBy.map((row) => row.staffId),
       tries,
+      unfinished,
+      toldApart,
       closings,
       decisions,
       statements,

@@ -1,7 +1,7 @@
-import type { ImportedRow, ImportOutcome } from '@dotting/contract';
+import { columnWords, type ImportedRow, type ImportOutcome } from '@dotting/contract';
 import type { ChildId, StaffId } from '@dotting/core';
 import type { Child } from '../children/child.entity.js';
-import { columnWords, readRow, same, type RawRow, type ReadRow, type Register } from './readRow.js';
+import { readRow, same, type RawRow, type ReadRow, type Register } from './readRow.js';
 
 /** A child as the register has it, with whom it is named for. */
 export type Known = Pick<
@@ -65,7 +65,8 @@ export function planImport(
     rowOfChild.set(key, row);
     if (!before) {
       const child = { ...blank, ...said, id: newId() } as Known;
-      return tell('new', [`comes to ${roomName(child.roomId, register)}`], child);
+      const born = child.birthDate === null ? [] : [`born ${child.birthDate}`];
+      return tell('new', [`comes to ${roomName(child.roomId, register)}`, ...born], child);
     }
     const after = { ...before, ...said };
     const changes = changesFrom(before, after, register);

@@ -1,4 +1,4 @@
-import type { DayOrder, RegisterColumn } from '@dotting/contract';
+import { columnWords, type DayOrder, type RegisterColumn } from '@dotting/contract';
 import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
 import { isValid, parse } from 'date-fns';
 import type { Child } from '../children/child.entity.js';
@@ -71,23 +71,6 @@ export function readRow(row: RawRow, register: Register): ReadRow {
   };
   return { id: id ?? null, said: withoutAbsent(said), wrong };
 }
-
-/** What the columns are called in what is said of a row. */
-export const columnWords: Record<RegisterColumn, string> = {
-  id: 'Id',
-  firstName: 'First name',
-  lastName: 'Last name',
-  birthDate: 'Birth date',
-  room: 'Room',
-  group: 'Group',
-  hand: 'Hand',
-  mouths: 'Things in the mouth',
-  allergies: 'Allergies',
-  languages: 'Languages',
-  needs: 'Tasks done otherwise for',
-  seenBy: 'Also seen by',
-  leftOn: 'Last day',
-};
 
 class Sorry {
   constructor(readonly words: string) {}

@@ -19,7 +19,9 @@ export class Rounds implements OnModuleDestroy {
   /** Begins the rounds, and resolves when the first is over. Summaries go on being brought up after it. */
   async begin(): Promise<void> {
     this.refresher.listen();
-    this.timer = setInterval(() => (this.round = this.go()), hourMs);
+    this.timer = setInterval(() => {
+      this.round = this.go();
+    }, hourMs);
     this.round = this.go();
     await this.round;
   }

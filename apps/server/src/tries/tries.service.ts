@@ -1,8 +1,8 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
-import { isCounter, tasks, tellTry, type ChildId, type Trace, type TraceId } from '@dotting/core';
+import { groupBy, isCounter, tasks, tellTry, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { Child } from '../children/child.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
@@ -11,7 +11,7 @@ import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
 import { Sight } from '../site/sight.service.js';
 import { newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
-import { endedTraces, eventOf, eventRowOf, rowOf, storedOf, traceOf } from './traces.js';
+import { endedTraces, eventOf, eventRowOf, headOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 
@@ -99,6 +99,22 @@ export class TriesService {
   /** Of these tries those that have ended; the caller has seen to it that they are of the site. */
   endedAmong(ids: readonly TraceId[]): Promise<Trace[]> {
     return this.ended({ id: In(ids) }, ids);
+  }
+
+  /** Tries that were begun and never ended, with what was recorded so far. */
+  async unfinishedOf(childId: ChildId): Promise<object[]> {
+    const { manager } = this.dataSource;
+    const rows = await manager.findBy(Try, { childId, ended: IsNull() });
+    const events = await manager.find(TryEvent, {
+      where: { tryId: In(rows.map((row) => row.id)) },
+      order: { seq: 'ASC' },
+    });
+    const eventsOf = groupBy(events, (event) => event.tryId);
+    return rows.map((row) => ({
+      ...headOf(row),
+      id: row.id,
+      events: (eventsOf.get(row.id) ?? []).map(eventOf),
+    }));
   }
 
   private async ended(which: FindOptionsWhere<Try>, among: readonly string[]): Promise<Trace[]> {

@@ -12,7 +12,7 @@ import { Unsent } from './Unsent.js';
 
 /** The frame of every page but a sitting: the children down the left, the parts of the work along the top. */
 export function Frame() {
-  const { here } = useHere();
+  const { here, adult } = useHere();
   const [room, chooseRoom] = useRoom(here.rooms);
   const { childId } = useParams();
   const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
@@ -92,6 +92,7 @@ export function Frame() {
           <NavLink to="/seen">Seen in passing</NavLink>
           <NavLink to="/moves">Moves</NavLink>
           <NavLink to="/languages">Languages</NavLink>
+          {adult.role === 'lead' && <NavLink to="/office">Office</NavLink>}
         </Box>
         <Unsent />
         <AdultMenu />

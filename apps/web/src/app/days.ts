@@ -3,6 +3,7 @@ import { parseISO } from 'date-fns/parseISO';
 
 const longDay = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' });
 const shortDay = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
+const dayOfYear = new Intl.DateTimeFormat(undefined, { dateStyle: 'long' });
 const dayAndTime = new Intl.DateTimeFormat(undefined, {
   day: 'numeric',
   month: 'short',
@@ -13,6 +14,8 @@ const dayAndTime = new Intl.DateTimeFormat(undefined, {
 /** "Wednesday 25 November", as the reader's locale writes it. */
 export const sayDay = (day: string): string => longDay.format(parseISO(day));
 export const sayShortDay = (day: string): string => shortDay.format(parseISO(day));
+/** "25 November 2026". */
+export const sayLongDay = (day: string): string => dayOfYear.format(parseISO(day));
 export const sayMoment = (moment: string): string => dayAndTime.format(parseISO(moment));
 
 export function daysSince(day: string, today: string): number {

@@ -41,6 +41,28 @@ export const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('../languages/LanguagesPage.js')).LanguagesPage }),
           },
           {
+            path: 'office',
+            lazy: async () => ({ Component: (await import('../office/OfficePage.js')).OfficePage }),
+            children: [
+              {
+                index: true,
+                lazy: async () => ({ Component: (await import('../office/ChildrenHere.js')).ChildrenHere }),
+              },
+              {
+                path: 'file',
+                lazy: async () => ({ Component: (await import('../office/file/FromFile.js')).FromFile }),
+              },
+              {
+                path: 'people',
+                lazy: async () => ({ Component: (await import('../office/People.js')).People }),
+              },
+              {
+                path: 'left',
+                lazy: async () => ({ Component: (await import('../office/Left.js')).Left }),
+              },
+            ],
+          },
+          {
             path: 'devices',
             lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
           },

@@ -1,33 +1,24 @@
-import { ChildChange, type ChildView, type Hand } from '@dotting/contract';
+import { ChildChange, type ChildView } from '@dotting/contract';
 import { needs } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { Controller, useForm } from 'react-hook-form';
-import { Refused, request } from '../api/http.js';
-import { childQuery, queryClient } from '../api/queries.js';
+import { useForm } from 'react-hook-form';
+import { request } from '../api/http.js';
+import { queryClient } from '../api/queries.js';
+import { handChoices, mouthsChoices } from '../app/childChoices.js';
 import { useLanguages } from '../app/language.js';
 import { needWords } from '../app/needs.js';
-import { Several } from './Several.js';
+import { OneOf } from '../app/OneOf.js';
+import { sending } from '../app/sending.js';
+import { Several } from '../app/Several.js';
 
 interface AboutFormProps {
   readonly child: ChildView;
   readonly onDone: () => void;
 }
-
-const mouthsChoices: readonly [string, boolean | null][] = [
-  ['nobody has said', null],
-  ['still mouths things', true],
-  ['does not', false],
-];
-const handChoices: readonly [string, Hand | null][] = [
-  ['not known', null],
-  ['left', 'left'],
-  ['right', 'right'],
-];
 
 /** Puts right what the cautions rest on. */
 export default function AboutForm({ child, onDone }: AboutFormProps) {
@@ -41,43 +32,18 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
       allergies: child.allergies,
       languages: child.languages,
       needs: child.needs,
+      group: child.group,
     },
   });
   const { errors, isSubmitting } = formState;
   const languages = useLanguages();
 
-  const save = handleSubmit(async (change) => {
-    try {
+  const save = handleSubmit((change) =>
+    sending(setError, async () => {
       await request('PATCH', `children/${child.id}`, change);
-      await queryClient.invalidateQueries({ queryKey: childQuery(child.id).queryKey });
+      await queryClient.invalidateQueries();
       onDone();
-    } catch (error) {
-      if (error instanceof Refused) {
-        for (const { field, message } of error.fields) setError(field as keyof ChildChange, { message });
-      }
-      setError('root', { message: error instanceof Error ? error.message : String(error) });
-    }
-  });
-
-  const choice = <Value,>(name: 'mouths' | 'hand', label: string, choices: readonly [string, Value][]) => (
-    <Controller
-      name={name}
-      control={control}
-      render={({ field }) => (
-        <TextField
-          select
-          label={label}
-          value={choices.findIndex(([, value]) => value === field.value)}
-          onChange={(event) => field.onChange(choices[Number(event.target.value)]![1])}
-        >
-          {choices.map(([words], i) => (
-            <MenuItem key={words} value={i}>
-              {words}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
-    />
+    }),
   );
 
   return (
@@ -96,8 +62,14 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         helperText={errors.birthDate?.message}
         {...register('birthDate', { setValueAs: (value: string | null) => value || null })}
       />
-      {choice('mouths', 'Things in the mouth', mouthsChoices)}
-      {choice('hand', 'Hand', handChoices)}
+      <TextField
+        label="Group"
+        error={!!errors.group}
+        helperText={errors.group?.message ?? 'A group within the room; empty for none'}
+        {...register('group')}
+      />
+      <OneOf control={control} name="mouths" label="Things in the mouth" options={mouthsChoices} />
+      <OneOf control={control} name="hand" label="Hand" options={handChoices} />
       <TextField
         label="Allergies"
         error={!!errors.allergies}

@@ -9,8 +9,9 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { Refused, request } from '../api/http.js';
+import { request } from '../api/http.js';
 import { hereQuery, queryClient } from '../api/queries.js';
+import { sending } from '../app/sending.js';
 import { palette } from '../app/theme.js';
 import { useHere } from '../entrance/here.js';
 
@@ -85,18 +86,13 @@ function AddList() {
     defaultValues: { tag: '', name: '', rightToLeft: false, words: [] },
   });
   const { errors, isSubmitting } = formState;
-  const add = handleSubmit(async (list) => {
-    try {
+  const add = handleSubmit((list) =>
+    sending(setError, async () => {
       await request('PUT', `languages/${list.tag}`, list);
       await queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
       reset();
-    } catch (error) {
-      if (error instanceof Refused) {
-        for (const { field, message } of error.fields) setError(field as keyof LanguageList, { message });
-      }
-      setError('root', { message: error instanceof Error ? error.message : String(error) });
-    }
-  });
+    }),
+  );
   return (
     <Box
       component="form"

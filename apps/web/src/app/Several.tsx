@@ -1,18 +1,18 @@
-import type { ChildChange } from '@dotting/contract';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { Controller, type Control } from 'react-hook-form';
+import { Controller, type Control, type FieldValues, type Path } from 'react-hook-form';
 
-interface SeveralProps {
-  readonly control: Control<ChildChange>;
-  readonly name: 'languages' | 'needs';
+interface SeveralProps<Values extends FieldValues> {
+  readonly control: Control<Values>;
+  readonly name: Path<Values>;
   readonly label: string;
   readonly options: readonly (readonly [value: string, words: string])[];
   readonly error: string | undefined;
 }
 
 /** Any number of some, in the order in which they were chosen. */
-export function Several({ control, name, label, options, error }: SeveralProps) {
+export function Several<Values extends FieldValues>(props: SeveralProps<Values>) {
+  const { control, name, label, options, error } = props;
   return (
     <Controller
       name={name}

@@ -1,0 +1,98 @@
+import type { OfficeChild, OfficeView } from '@dotting/contract';
+import type { NumberWords } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link, useOutletContext } from 'react-router';
+import { sayLongDay } from '../app/days.js';
+import { languageName } from '../app/language.js';
+import { needWords } from '../app/needs.js';
+import { Notice } from '../app/Notice.js';
+import { useHere } from '../entrance/here.js';
+import { Choice } from '../sitting/Choice.js';
+import { Line } from './Line.js';
+import { NewChildForm } from './NewChildForm.js';
+import { PlaceForm } from './PlaceForm.js';
+
+/** The children who come here: where each is, and who sees it. */
+export function ChildrenHere() {
+  const office = useOutletContext<OfficeView>();
+  const [roomId, setRoomId] = useState('all');
+  const [isAdding, setAdding] = useState(false);
+  const here = office.children.filter((child) => child.leftOn === null || child.leftOn >= office.day);
+  const shown = here.filter((child) => roomId === 'all' || child.roomId === roomId);
+  return (
+    <Box sx={{ display: 'grid', gap: 2 }}>
+      <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
+        <Choice
+          label="Room"
+          value={roomId}
+          options={[['all', 'all'], ...office.rooms.map(({ id, name }) => [id, name] as const)]}
+          onChoose={setRoomId}
+        />
+        <Box sx={{ flex: 1 }} />
+        <Button onClick={() => setAdding(!isAdding)} aria-expanded={isAdding}>
+          Add a child
+        </Button>
+        <Button component="a" href="/api/office/children.csv" download>
+          Take the register out (CSV)
+        </Button>
+      </Box>
+      {isAdding && <NewChildForm office={office} onDone={() => setAdding(false)} />}
+      {shown.length === 0 && (
+        <Notice>No children here yet. Add one, or take a whole list in from a file.</Notice>
+      )}
+      <Box component="ul" sx={{ p: 0, m: 0 }}>
+        {shown.map((child) => (
+          <ChildLine key={child.id} child={child} office={office} />
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+function ChildLine({ child, office }: { readonly child: OfficeChild; readonly office: OfficeView }) {
+  const [isOpen, setOpen] = useState(false);
+  const { here } = useHere();
+  const room = office.rooms.find((one) => one.id === child.roomId)!;
+  return (
+    <Line
+      label={`${child.firstName} ${child.lastName}`}
+      beneath={isOpen && <PlaceForm child={child} office={office} onDone={() => setOpen(false)} />}
+    >
+      <Typography sx={{ flex: 1.4 }}>
+        <Link to={`/children/${child.id}`} style={{ color: 'inherit', fontWeight: 650 }}>
+          {child.firstName} {child.lastName}
+        </Link>
+      </Typography>
+      <Typography variant="body2" sx={{ flex: 1 }}>
+        {room.name}
+        {child.group && `, ${child.group}`}
+      </Typography>
+      <Typography variant="body2" color="textSecondary" sx={{ flex: 2.2 }}>
+        {inShort(child, office, here.languages)}
+      </Typography>
+      <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+        Change
+      </Button>
+    </Line>
+  );
+}
+
+/** What is to be known before sitting down, as far as it is not the usual. */
+function inShort(child: OfficeChild, { adults }: OfficeView, own: readonly NumberWords[]): string {
+  const { languages, hand, needs, mouths, allergies, seenBy, leftOn } = child;
+  const names = adults.filter((adult) => seenBy.includes(adult.id)).map((adult) => adult.firstName);
+  return [
+    languages.map((tag) => languageName(tag, own)).join(', '),
+    ...(hand === 'left' ? ['left-handed'] : []),
+    ...(mouths ? ['mouths things'] : []),
+    ...(allergies ? [`allergies: ${allergies}`] : []),
+    ...(needs.length > 0
+      ? [`otherwise for ${needs.map((need) => needWords[need].toLowerCase()).join(', ')}`]
+      : []),
+    ...(names.length > 0 ? [`also seen by ${names.join(', ')}`] : []),
+    ...(leftOn ? [`last day ${sayLongDay(leftOn)}`] : []),
+  ].join('; ');
+}

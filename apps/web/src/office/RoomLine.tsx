@@ -1,0 +1,84 @@
+import { PutRoom, type OfficeRoom } from '@dotting/contract';
+import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { sending } from '../app/sending.js';
+import { formGrid } from './formGrid.js';
+import { Line } from './Line.js';
+import { change } from './office.js';
+
+interface RoomLineProps {
+  readonly room: OfficeRoom;
+  readonly isNew: boolean;
+  readonly onDone: () => void;
+}
+
+/** A room, and how long it keeps a child who left. */
+export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
+  const [isOpen, setOpen] = useState(isNew);
+  const [refused, setRefused] = useState<string>();
+  const { register, handleSubmit, setError, formState } = useForm<PutRoom>({
+    resolver: classValidatorResolver(PutRoom),
+    defaultValues: { name: room.name, retentionMonths: room.retentionMonths },
+  });
+  const { errors, isSubmitting } = formState;
+  const close = (): void => {
+    setOpen(false);
+    onDone();
+  };
+  const keep = handleSubmit((put) =>
+    sending(setError, async () => {
+      await change('PUT', `rooms/${room.id}`, put);
+      close();
+    }),
+  );
+  const remove = (): Promise<void> =>
+    change('DELETE', `rooms/${room.id}`).catch((error: Error) => setRefused(error.message));
+  const form = (
+    <Box component="form" noValidate onSubmit={(event) => void keep(event)} sx={formGrid}>
+      <TextField label="Name" error={!!errors.name} helperText={errors.name?.message} {...register('name')} />
+      <TextField
+        label="Months a child who left is kept"
+        error={!!errors.retentionMonths}
+        helperText={errors.retentionMonths?.message}
+        slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+        {...register('retentionMonths', { setValueAs: (text: string) => (text === '' ? NaN : Number(text)) })}
+      />
+      <Box sx={{ display: 'flex', gap: 1 }}>
+        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
+          Keep
+        </Button>
+        <Button onClick={close}>Close</Button>
+      </Box>
+      {(errors.root?.message ?? refused) && (
+        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
+          {errors.root?.message ?? refused}
+        </Typography>
+      )}
+      {!isNew && (
+        <Box>
+          <Button onClick={() => void remove()}>Take this room away</Button>
+        </Box>
+      )}
+    </Box>
+  );
+  return (
+    <Line label={room.name || 'A new room'} beneath={isOpen && form}>
+      <Typography sx={{ flex: 1, fontWeight: 650 }}>{room.name || 'A new room'}</Typography>
+      {!isNew && (
+        <>
+          <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
+            keeps a child who left for {room.retentionMonths} months
+          </Typography>
+          <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
+            Change
+          </Button>
+        </>
+      )}
+    </Line>
+  );
+}

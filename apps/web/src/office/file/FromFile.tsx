@@ -1,0 +1,123 @@
+import { dayOrders, type DayOrder, type ImportReport } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Choice } from '../../sitting/Choice.js';
+import { change } from '../office.js';
+import { MapColumns } from './MapColumns.js';
+import { guessMapping, hasOpenDates, rowsOf, wrongWith, type Mapping, type Sheet } from './mapping.js';
+import { readSheet } from './readSheet.js';
+import { Report } from './Report.js';
+
+interface Chosen {
+  readonly name: string;
+  readonly sheet: Sheet;
+  readonly mapping: Mapping;
+  readonly dayOrder: DayOrder;
+}
+
+const orderWords: Record<DayOrder, string> = {
+  'day-first': 'day first, 28/02/2022',
+  'month-first': 'month first, 02/28/2022',
+};
+
+/** Takes a list of children in: the file, what its columns are, what would happen, and then it happens. */
+export function FromFile() {
+  const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [unread, setUnread] = useState<string>();
+  const send = useMutation({
+    mutationFn: ({ of, dryRun }: { of: Chosen; dryRun: boolean }) =>
+      change<ImportReport>('POST', 'children/import', {
+        dryRun,
+        dayOrder: of.dayOrder,
+        rows: rowsOf(of.sheet, of.mapping),
+      }),
+  });
+  /** What was said of an earlier choice no longer holds. */
+  const choose = (next: Chosen | null): void => {
+    setChosen(next);
+    send.reset();
+  };
+  const open = async (file: File | undefined): Promise<void> => {
+    if (!file) return;
+    setUnread(undefined);
+    try {
+      const sheet = await readSheet(file);
+      choose({ name: file.name, sheet, mapping: guessMapping(sheet.heading), dayOrder: 'day-first' });
+    } catch (error) {
+      choose(null);
+      setUnread((error as Error).message);
+    }
+  };
+  const wrong = chosen && wrongWith(chosen.mapping);
+  return (
+    <Box sx={{ display: 'grid', gap: 3 }}>
+      <Box component="section" aria-label="The file">
+        <Typography color="textSecondary" sx={{ maxWidth: 720, mb: 1.5 }}>
+          A CSV file, as any spreadsheet saves it: the first line a heading, each child a line. Nothing is
+          stored before you have seen what would happen. An empty cell changes nothing.
+        </Typography>
+        <Button component="label">
+          {chosen ? `Another file than ${chosen.name}` : 'Choose a file'}
+          <input
+            type="file"
+            accept=".csv,.tsv,.txt,text/csv"
+            aria-label="Choose a file"
+            onChange={(event) => {
+              void open(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+            style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer', fontSize: 0 }}
+          />
+        </Button>
+        {unread && (
+          <Typography role="alert" sx={{ mt: 1 }}>
+            {unread}
+          </Typography>
+        )}
+      </Box>
+      {chosen && (
+        <>
+          <MapColumns
+            sheet={chosen.sheet}
+            mapping={chosen.mapping}
+            onMap={(mapping) => choose({ ...chosen, mapping })}
+          />
+          {hasOpenDates(chosen.sheet, chosen.mapping) && (
+            <Box sx={{ maxWidth: 520 }}>
+              <Choice
+                label="Its dates have"
+                value={chosen.dayOrder}
+                options={dayOrders.map((order) => [order, orderWords[order]] as const)}
+                onChoose={(dayOrder) => choose({ ...chosen, dayOrder })}
+              />
+            </Box>
+          )}
+          {wrong && <Typography role="alert">{wrong}</Typography>}
+          {send.error && <Typography role="alert">{send.error.message}</Typography>}
+          {send.data ? (
+            <Report
+              report={send.data}
+              sheet={chosen.sheet}
+              isSending={send.isPending}
+              onTakeIn={() => send.mutate({ of: chosen, dryRun: false })}
+            />
+          ) : (
+            <Box>
+              <Button
+                variant="contained"
+                color="primary"
+                disabled={wrong !== null || send.isPending}
+                onClick={() => send.mutate({ of: chosen, dryRun: true })}
+              >
+                See what would happen
+              </Button>
+            </Box>
+          )}
+        </>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,67 @@
+import { columnWords, registerColumns } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { palette } from '../../app/theme.js';
+import type { Mapping, Sheet } from './mapping.js';
+
+interface MapColumnsProps {
+  readonly sheet: Sheet;
+  readonly mapping: Mapping;
+  readonly onMap: (mapping: Mapping) => void;
+}
+
+const leftOut = 'left-out';
+const examples = 3;
+
+/** What each column of the file is, beside the first things that stand in it. */
+export function MapColumns({ sheet, mapping, onMap }: MapColumnsProps) {
+  return (
+    <Box component="section" aria-label="What the columns are">
+      <Typography variant="h2" sx={{ mb: 1 }}>
+        What the columns are
+      </Typography>
+      {sheet.heading.map((head, i) => (
+        <Box
+          key={i}
+          sx={{
+            display: 'grid',
+            gridTemplateColumns: '1fr 1.4fr 280px',
+            gap: 2,
+            alignItems: 'center',
+            borderTop: `1px solid ${palette.sand}`,
+            py: 0.75,
+          }}
+        >
+          <Typography sx={{ fontWeight: 650 }}>{head || `Column ${i + 1}`}</Typography>
+          <Typography variant="body2" color="textSecondary" noWrap>
+            {examplesOf(sheet, i)}
+          </Typography>
+          <TextField
+            select
+            label={`“${head || `Column ${i + 1}`}” is`}
+            value={mapping[i] ?? leftOut}
+            onChange={({ target }) =>
+              onMap(mapping.map((one, at) => (at === i ? columnOf(target.value) : one)))
+            }
+          >
+            <MenuItem value={leftOut}>left out</MenuItem>
+            {registerColumns.map((column) => (
+              <MenuItem key={column} value={column}>
+                {columnWords[column]}
+              </MenuItem>
+            ))}
+          </TextField>
+        </Box>
+      ))}
+    </Box>
+  );
+}
+
+const columnOf = (value: string) => registerColumns.find((column) => column === value) ?? null;
+
+function examplesOf({ rows }: Sheet, column: number): string {
+  const filled = rows.map((cells) => cells[column]?.trim() ?? '').filter((text) => text !== '');
+  return filled.length === 0 ? 'nothing stands in it' : filled.slice(0, examples).join(' · ');
+}

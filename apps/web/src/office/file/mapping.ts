@@ -1,0 +1,68 @@
+import { columnWords, registerColumns, type RegisterColumn } from '@dotting/contract';
+
+/** A file as it was read: its heading, and the cells beneath. */
+export interface Sheet {
+  readonly heading: readonly string[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+/** What each column of the file is; null for one that is left out. */
+export type Mapping = readonly (RegisterColumn | null)[];
+
+/** Other names that columns go by, in lower case without spaces or marks. */
+const otherNames: Readonly<Partial<Record<RegisterColumn, readonly string[]>>> = {
+  firstName: ['forename', 'givenname', 'name', 'child', 'knownas'],
+  lastName: ['surname', 'familyname'],
+  birthDate: ['dob', 'dateofbirth', 'born', 'birthday'],
+  room: ['class', 'base'],
+  group: ['smallgroup', 'keygroup'],
+  hand: ['handedness', 'writinghand'],
+  mouths: ['mouthing', 'mouthsthings'],
+  allergies: ['allergy', 'dietary'],
+  languages: ['language', 'homelanguage', 'countsin'],
+  needs: ['access', 'accessneeds', 'support'],
+  seenBy: ['seenby', 'otheradults'],
+  leftOn: ['left', 'leavingdate', 'lefton', 'lastdayhere'],
+};
+
+const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+
+/** What each column seems to be by its heading; each column of the register at most once. */
+export function guessMapping(heading: readonly string[]): Mapping {
+  const taken = new Set<RegisterColumn>();
+  return heading.map((head) => {
+    const name = plain(head);
+    const column = registerColumns.find(
+      (one) =>
+        !taken.has(one) &&
+        name !== '' &&
+        [plain(one), plain(columnWords[one]), ...(otherNames[one] ?? [])].includes(name),
+    );
+    if (column) taken.add(column);
+    return column ?? null;
+  });
+}
+
+/** What stands in the way of a mapping, in words; null where it can be used. */
+export function wrongWith(mapping: Mapping): string | null {
+  const used = mapping.filter((column) => column !== null);
+  const twice = used.find((column, i) => used.indexOf(column) !== i);
+  if (twice) return `Two columns are said to be “${columnWords[twice]}”. Leave one of them out.`;
+  if (!used.includes('firstName') && !used.includes('id'))
+    return `Say which column is “${columnWords.firstName}”.`;
+  return null;
+}
+
+/** The rows by the columns of the register; cells of columns left out are not sent. */
+export function rowsOf(sheet: Sheet, mapping: Mapping): Partial<Record<RegisterColumn, string>>[] {
+  return sheet.rows.map((cells) =>
+    Object.fromEntries(mapping.flatMap((column, i) => (column === null ? [] : [[column, cells[i] ?? '']]))),
+  );
+}
+
+/** Whether the order of day and month matters: some date does not begin with its year. */
+export function hasOpenDates(sheet: Sheet, mapping: Mapping): boolean {
+  return rowsOf(sheet, mapping).some(({ birthDate = '', leftOn = '' }) =>
+    [birthDate, leftOn].some((text) => /^\s*\d{1,2}\D/.test(text)),
+  );
+}
