@@ -23,7 +23,7 @@ export function Frame() {
         display: 'grid',
         gridTemplateColumns: '212px 1fr',
         gridTemplateRows: 'auto 1fr',
-        '@media print': { display: 'block', height: 'auto', zoom: 0.58 },
+        '@media print': { display: 'block', height: 'auto', zoom: 0.74 },
         height: '100%',
         minHeight: 0,
       }}

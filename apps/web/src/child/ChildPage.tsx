@@ -164,7 +164,8 @@ const page = {
   display: 'grid',
   gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 280px' },
   gap: { xs: 2, lg: 3 },
-  '@media print': { gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 2 },
+  // All of it on one A4 page, within the frame's own zoom.
+  '@media print': { gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 2, zoom: 0.78 },
 } as const;
 
 const aside = {

@@ -8,6 +8,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
+import { capitalised } from '../app/text.js';
 import { palette } from '../app/theme.js';
 
 type Decide = (decision: NewStepDecision) => void;
@@ -66,8 +67,8 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
   const [isDismissing, setDismissing] = useState(false);
   const { skill } = step;
   return (
-    <Box role="group" aria-label={step.title} sx={{ ...card, borderWidth: isPinned ? 3 : 1 }}>
-      <Typography variant="h3">{step.title}</Typography>
+    <Box role="group" aria-label={capitalised(step.title)} sx={{ ...card, borderWidth: isPinned ? 3 : 1 }}>
+      <Typography variant="h3">{capitalised(step.title)}</Typography>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
         {step.why}
       </Typography>

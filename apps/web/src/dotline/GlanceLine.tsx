@@ -2,7 +2,7 @@ import type { DotForm } from '@dotting/core';
 import { palette } from '../app/theme.js';
 import { placeOf } from './DotLine.js';
 
-const radius = 2.2;
+const radius = 2.4;
 const height = 8;
 const middle = height / 2;
 const thin = 1;

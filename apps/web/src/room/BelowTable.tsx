@@ -9,7 +9,7 @@ const Months = lazy(() => import('./Months.js'));
 /** Who could sit together, how the room moves, who looked. */
 export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
   return (
-    <>
+    <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
       <Together overview={overview} />
       <Suspense>
         <Months overview={overview} />
@@ -22,6 +22,6 @@ export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
           </Typography>
         ))}
       </Box>
-    </>
+    </Box>
   );
 }

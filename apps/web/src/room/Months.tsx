@@ -12,7 +12,12 @@ export default function Months({ overview }: { readonly overview: RoomOverview }
       <figure style={{ margin: 0 }}>
         <LineChart width={520} height={190} data={overview.months} margin={{ left: -18, right: 16, top: 10 }}>
           <CartesianGrid stroke={palette.sand} vertical={false} />
-          <XAxis dataKey="day" tickFormatter={sayShortDay} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+          <XAxis
+            dataKey="day"
+            padding={{ left: 18, right: 18 }}
+            tickFormatter={sayShortDay}
+            tick={{ fontSize: 12, fill: palette.inkSoft }}
+          />
           <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
           <Line
             dataKey="looked"

@@ -2,7 +2,7 @@ import type { Room, RoomChildView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useState, type ComponentProps } from 'react';
 import { useOutletContext } from 'react-router';
 import { roomQuery } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
@@ -29,32 +29,35 @@ export function RoomPage() {
     sort,
   );
   const groups = [...new Set(data.children.map((child) => child.group))].filter((one) => one !== '').sort();
+  const groupOptions = [['all', 'all'] as const, ...groups.map((one) => [one, one] as const)];
+  const adultOptions = [
+    ['all', 'anyone'] as const,
+    ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
+  ];
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'end', flexWrap: 'wrap' }}>
         <Typography variant="h1">{room.name}</Typography>
         <Box sx={{ flex: 1, display: 'flex', gap: 3, displayPrint: 'none' }}>
           {groups.length > 0 && (
-            <Choice
-              label="Group"
-              value={group}
-              options={[['all', 'all'], ...groups.map((one) => [one, one] as const)]}
-              onChoose={setGroup}
-            />
+            <Filter label="Group" value={group} options={groupOptions} onChoose={setGroup} />
           )}
-          <Choice
-            label="Looked at by"
-            value={adult}
-            options={[
-              ['all', 'anyone'],
-              ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
-            ]}
-            onChoose={setAdult}
-          />
+          <Filter label="Looked at by" value={adult} options={adultOptions} onChoose={setAdult} />
         </Box>
       </Box>
       <RoomTable overview={data} shown={shown} sort={sort} onSort={setSort} />
       {later && <BelowTable overview={later} />}
+    </Box>
+  );
+}
+
+type FilterProps = ComponentProps<typeof Choice<string>>;
+
+/** As wide as it has options. */
+function Filter(props: FilterProps) {
+  return (
+    <Box sx={{ flex: props.options.length, maxWidth: 96 * props.options.length }}>
+      <Choice {...props} />
     </Box>
   );
 }

@@ -41,7 +41,7 @@ export function TodayPage() {
       {isTogether ? (
         <SeveralAtTable today={data} />
       ) : (
-        <Button sx={{ mb: 1.5 }} onClick={() => setTogether(true)}>
+        <Button sx={{ mb: 1.5, displayPrint: 'none' }} onClick={() => setTogether(true)}>
           Several at one table
         </Button>
       )}
@@ -119,6 +119,7 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
         to={`/sit/${due.childId}`}
         state={{ step: due.step }}
         aria-label={`Sit down with ${name}`}
+        sx={{ displayPrint: 'none' }}
       >
         Sit down
       </Button>
