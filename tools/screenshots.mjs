@@ -33,6 +33,7 @@ runCommand(async () => {
       await page.getByRole('region', { name: 'By month' }).waitFor();
       await shoot('room');
       await takeTable(page, url, shoot);
+      await takeOffice(page, url, shoot);
       await page.goto(`${url}/devices`);
       await page
         .getByText(/this device/i)
@@ -83,6 +84,27 @@ async function takeChild(page, shoot) {
     .click();
   await page.getByText(/^Here: /).waitFor();
   await shoot('replay');
+}
+
+/** A list from a file, and what would happen to each row. */
+async function takeOffice(page, url, shoot) {
+  const list = [
+    'Forename;Surname;Date of birth;Room;Counts in;Group',
+    'Wren;Tolley;;Lower Pound;;Herons',
+    'Tansy;Moor;3/4/2022;Lower Pound;cy;Voles',
+    'Rafe;Sill;31/02/2022;Weir Cottage;;',
+  ];
+  await page.goto(`${url}/office/file`);
+  await page.getByLabel('Choose a file').setInputFiles({
+    name: 'autumn.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(list.join('\n')),
+  });
+  await page.getByRole('button', { name: 'See what would happen' }).click();
+  const report = page.getByRole('region', { name: 'What would happen' });
+  await report.getByText('Nothing is stored yet.', { exact: false }).waitFor();
+  await report.getByRole('listitem').last().scrollIntoViewIfNeeded();
+  await shoot('office');
 }
 
 /** Another task than the one proposed. */

@@ -3,7 +3,7 @@ export default {
   roots: ['<rootDir>/src'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.ts$': [
+    '^.+\\.[tj]s$': [
       '@swc/jest',
       {
         swcrc: false,
@@ -12,7 +12,7 @@ export default {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check|uuid)/)'],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@dotting/(core|contract)$': '<rootDir>/../../packages/$1/src/index.ts',

@@ -10,7 +10,7 @@ import { languageName } from '../app/language.js';
 import { needWords } from '../app/needs.js';
 import { Notice } from '../app/Notice.js';
 import { useHere } from '../entrance/here.js';
-import { Choice } from '../sitting/Choice.js';
+import { Choice } from '../app/Choice.js';
 import { Line } from './Line.js';
 import { NewChildForm } from './NewChildForm.js';
 import { PlaceForm } from './PlaceForm.js';

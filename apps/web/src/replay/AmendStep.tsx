@@ -7,7 +7,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { saidIn, sayEvent, waysToAmend, withSaid } from '../amending/waysToAmend.js';
 import { request } from '../api/http.js';
-import { NumberPad } from '../sitting/NumberPad.js';
+import { NumberPad } from '../sitting/thumb/NumberPad.js';
 import { keepTold } from './keepTold.js';
 import { Reason } from './Reason.js';
 

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../api/http.js';
-import { Choice } from '../sitting/Choice.js';
+import { Choice } from '../app/Choice.js';
 import { keepTold } from './keepTold.js';
 import { Reason } from './Reason.js';
 

@@ -10,7 +10,7 @@ import { tryQuery } from '../api/queries.js';
 import { sayMoment } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
 import { palette } from '../app/theme.js';
-import { Choice } from '../sitting/Choice.js';
+import { Choice } from '../app/Choice.js';
 import { useHere } from '../entrance/here.js';
 import { AmendStep } from './AmendStep.js';
 import { Overrule } from './Overrule.js';

@@ -2,8 +2,8 @@ import type { ReplayStep, TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { palette } from '../app/theme.js';
-import { mirrorSize, placesOf } from '../sitting/mirrorLayout.js';
-import { Things, trayFrame } from '../sitting/Things.js';
+import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
+import { Things, trayFrame } from '../sitting/tray/Things.js';
 import { sayStep } from './sayStep.js';
 
 interface ReplayTrayProps {

@@ -6,7 +6,7 @@ import { useDeferredValue, useState, type ComponentProps } from 'react';
 import { useOutletContext } from 'react-router';
 import { roomQuery } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
-import { Choice } from '../sitting/Choice.js';
+import { Choice } from '../app/Choice.js';
 import { BelowTable } from './BelowTable.js';
 import { RoomTable, type Sort } from './RoomTable.js';
 

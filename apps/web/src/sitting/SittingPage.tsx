@@ -9,7 +9,8 @@ import { useHere } from '../entrance/here.js';
 import { ClosingPage } from './closing/ClosingPage.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
-import { SittingStore, type ChosenStep } from './sittingStore.js';
+import type { ChosenStep } from './freshSitting.js';
+import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */

@@ -1,6 +1,6 @@
 import { readGiving, readSharing, settledEvents, type Happening } from '@dotting/core';
 import { after, lastTryOf, phaseOf, play, startedAt } from './testing.js';
-import type { Action } from './sitting.js';
+import type { Action } from './after.js';
 
 const gesture = (one: Extract<Action, { kind: 'gesture' }>['gesture']): Action => ({
   kind: 'gesture',

@@ -1,6 +1,7 @@
 import { settledEvents, type Gesture } from '@dotting/core';
 import fc from 'fast-check';
-import { after, answersIn, openTry, phaseOf, type Action, type Sitting } from './sitting.js';
+import { after, type Action } from './after.js';
+import { answersIn, openTry, phaseOf, type Sitting } from './sitting.js';
 import { fresh, lastTryOf as lastTry, now, play } from './testing.js';
 
 const by = (kind: 'next' | 'that-one-again' | 'how-many' | 'undo' | 'left-one-out'): Action => ({

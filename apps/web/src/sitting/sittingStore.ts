@@ -1,22 +1,16 @@
-import type { ChildPage, NextStepView, PresentAdult, PutClosing } from '@dotting/contract';
-import { figure, otherQuestion, type SittingId, type TraceId } from '@dotting/core';
+import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
+import type { TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
 import { v4 as uuid } from 'uuid';
 import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
+import { caughtUp, forgetStep, notedStep, noteStep, type Noted } from '../outbox/journal.js';
 import { outbox } from '../outbox/outbox.js';
-import {
-  after,
-  laid,
-  openTry,
-  type Action,
-  type Closing,
-  type KeptSitting,
-  type Now,
-  type Sitting,
-} from './sitting.js';
+import { after, type Action, type Now } from './after.js';
+import { freshSitting, type ChosenStep } from './freshSitting.js';
+import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from './sitting.js';
 
-/** What an adult chose to begin with. */
-export type ChosenStep = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
+/** A step noted so long ago belongs to nothing that is still going on. */
+const forgottenMs = 24 * 3_600_000;
 
 /**
  * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
@@ -29,6 +23,8 @@ export class SittingStore {
   private failure: Error | null = null;
   /** How many events of each try are on the disk: what a failed step left out goes with the next. */
   private readonly kept: Map<TraceId, number>;
+  /** The step noted last; forgotten once it is on the disk. */
+  private noted: Noted | null = null;
 
   private constructor(sitting: Sitting) {
     this.sitting = sitting;
@@ -44,8 +40,10 @@ export class SittingStore {
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);
-    if (kept) return new SittingStore({ ...(await restore(kept)), presence: adult.presence });
-    return new SittingStore(fresh(adult, key, await page(), chosen));
+    const sitting = kept ? await restore(kept) : freshSitting(adult, key, await page(), chosen, now());
+    const store = new SittingStore({ ...sitting, presence: adult.presence });
+    store.catchUp(notedStep(key));
+    return store;
   }
 
   readonly subscribe = (listener: () => void): (() => void) => {
@@ -78,6 +76,7 @@ export class SittingStore {
     const { key, tries, closing } = this.sitting;
     if (tries.length === 0 || !closing) await dropSitting(key);
     else await closeSitting(key, { id: this.sitting.id, body: this.closingBody(closing) });
+    forgetStep(key);
     outbox.send();
     return true;
   }
@@ -101,6 +100,7 @@ export class SittingStore {
     const isChanged = changed && changed !== before.tries.at(-1);
     const kept: KeptSitting = { ...sitting, tries: sitting.tries.map((one) => one.id) };
     const keptBefore = this.keeping;
+    const noted = isChanged ? this.note(changed) : null;
     this.keeping = outbox
       .add(async () => {
         await keptBefore;
@@ -108,6 +108,7 @@ export class SittingStore {
           const { events, ...step } = changed;
           await keepStep(kept, step, events, this.kept.get(step.id) ?? 0);
           this.kept.set(step.id, events.length);
+          if (this.noted === noted) forgetStep(sitting.key);
         } else await keepStep(kept, null, [], 0);
         this.failure = null;
       })
@@ -117,45 +118,24 @@ export class SittingStore {
       .then(() => this.tellListeners());
   }
 
+  /** Takes up a step that was noted and did not come to the disk, and has it kept now. */
+  private catchUp(noted: Noted | null): void {
+    const before = this.sitting;
+    if (noted) this.sitting = withNoted(before, noted);
+    if (this.sitting !== before) this.keep(before, this.sitting);
+  }
+
+  /** At once, because a reload may come before the disk has it. */
+  private note({ id, head, revision, presence, events }: SittingTry): Noted {
+    const noted = { id, head, revision, presence, events: events.slice(this.kept.get(id) ?? 0) };
+    noteStep(this.sitting.key, noted);
+    this.noted = noted;
+    return noted;
+  }
+
   private tellListeners(): void {
     for (const listener of this.listeners) listener();
   }
-}
-
-/** A sitting before its first try: planned from the step that was chosen or comes first, for the minutes the child has. */
-function fresh(
-  adult: PresentAdult,
-  key: string,
-  { child, steps, easier, metTasks, recent }: ChildPage,
-  chosen: ChosenStep | null,
-): Sitting {
-  const id = uuid() as SittingId;
-  const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
-  const isShort = child.needs.includes('attention');
-  const { task, n, things, why } = chosen ?? steps[0] ?? easier;
-  const size = isShort ? Math.min(n, figure.thingsOfShort) : n;
-  const plan = { task, size, things, why, language: child.languages[0]! };
-  return {
-    key,
-    id,
-    staffId: adult.id,
-    presence: adult.presence,
-    child,
-    earlier,
-    metTasks,
-    plan: laid({ id, tries: [] }, plan),
-    whole: {
-      minutes: isShort ? figure.minutesOfShort : figure.minutesOfSitting,
-      other: isShort ? null : otherQuestion(task, earlier, now().iso.slice(0, 10)),
-    },
-    stage: 'planning',
-    access: child.needs,
-    pausedAt: null,
-    pausedMs: 0,
-    closing: null,
-    tries: [],
-    isOpen: false,
-  };
 }
 
 async function restore(kept: KeptSitting): Promise<Sitting> {
@@ -168,6 +148,17 @@ async function restore(kept: KeptSitting): Promise<Sitting> {
       return [{ id, head, revision, presence, events: one.events }];
     }),
   };
+}
+
+/** With a step that was noted and did not come to the disk: its try is on the table. */
+function withNoted(sitting: Sitting, noted: Noted): Sitting {
+  const isOfThis = sitting.id === noted.head.sittingId;
+  // Reloaded before its very first step was on the disk, a sitting begins once more, under its own id.
+  const isFirst = sitting.tries.length === 0 && Date.now() - Date.parse(noted.head.startedAt) < forgottenMs;
+  if (!isOfThis && !isFirst) return sitting;
+  const tries = caughtUp(sitting.tries, noted);
+  if (tries === sitting.tries) return sitting;
+  return { ...sitting, id: noted.head.sittingId, tries, stage: 'sitting', isOpen: true };
 }
 
 function now(): Now {

@@ -1,7 +1,9 @@
 import type { ChildId, SittingId, StaffId, TraceId } from '@dotting/core';
-import { after, type Action, type Now, type Sitting, type SittingTry } from './sitting.js';
+import { after, type Action, type Now } from './after.js';
+import type { Sitting, SittingTry } from './sitting.js';
 
-export { after, phaseOf } from './sitting.js';
+export { after } from './after.js';
+export { phaseOf } from './sitting.js';
 
 /** Nothing tried yet: four corks in a row are planned. */
 export const fresh: Sitting = {

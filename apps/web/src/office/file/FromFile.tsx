@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Choice } from '../../sitting/Choice.js';
+import { Choice } from '../../app/Choice.js';
 import { change } from '../office.js';
 import { MapColumns } from './MapColumns.js';
 import { guessMapping, hasOpenDates, rowsOf, wrongWith, type Mapping, type Sheet } from './mapping.js';

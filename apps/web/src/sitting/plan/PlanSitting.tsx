@@ -8,8 +8,9 @@ import { languageName } from '../../app/language.js';
 import { needWords } from '../../app/needs.js';
 import { palette } from '../../app/theme.js';
 import { useHere } from '../../entrance/here.js';
-import { Choice } from '../Choice.js';
-import type { Action, Sitting } from '../sitting.js';
+import { Choice } from '../../app/Choice.js';
+import type { Action } from '../after.js';
+import type { Sitting } from '../sitting.js';
 
 interface PlanSittingProps {
   readonly sitting: Sitting;

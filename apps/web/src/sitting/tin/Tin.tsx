@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { palette } from '../../app/theme.js';
-import { Choice } from '../Choice.js';
+import { Choice } from '../../app/Choice.js';
 import { useSteps } from '../useSteps.js';
 import { readySound, soundDrop, type Loudness } from './dropSound.js';
 

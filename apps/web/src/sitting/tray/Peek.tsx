@@ -1,7 +1,7 @@
 import { settledEvents, type TraceEvent } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { palette } from '../app/theme.js';
+import { palette } from '../../app/theme.js';
 
 interface PeekProps {
   readonly events: readonly TraceEvent[];

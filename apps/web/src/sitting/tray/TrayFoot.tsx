@@ -2,8 +2,9 @@ import type { AnsweredBy, Help } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { Choice } from './Choice.js';
-import type { Action, SittingTry } from './sitting.js';
+import { Choice } from '../../app/Choice.js';
+import type { Action } from '../after.js';
+import type { SittingTry } from '../sitting.js';
 
 const helps: readonly (readonly [Help, string])[] = [
   ['none', 'none'],

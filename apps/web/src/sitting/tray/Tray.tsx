@@ -1,15 +1,15 @@
 import { isPutting, setOf, settledEvents, taskOf, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
-import { useNumberWords } from '../app/language.js';
-import { AfterTry } from './AfterTry.js';
+import { useNumberWords } from '../../app/language.js';
+import { AfterTry } from '../say/AfterTry.js';
 import { Mirror } from './Mirror.js';
-import { PuppetStage } from './puppet/PuppetStage.js';
-import { openTry, phaseOf, type Sitting } from './sitting.js';
-import type { SittingStore } from './sittingStore.js';
+import { PuppetStage } from '../puppet/PuppetStage.js';
+import { openTry, phaseOf, type Sitting } from '../sitting.js';
+import type { SittingStore } from '../sittingStore.js';
 import { Still } from './Still.js';
-import { Tin } from './tin/Tin.js';
-import { tapOn } from './useCommands.js';
-import { useSittingNow } from './useSitting.js';
+import { Tin } from '../tin/Tin.js';
+import { tapOn } from '../useCommands.js';
+import { useSittingNow } from '../useSitting.js';
 
 interface TrayProps {
   readonly store: SittingStore;

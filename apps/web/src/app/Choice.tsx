@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import { palette } from '../app/theme.js';
+import { palette } from './theme.js';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;

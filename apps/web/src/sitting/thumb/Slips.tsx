@@ -1,8 +1,8 @@
 import type { CaptureKind } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import type { KeyCommand } from './keys.js';
-import { target } from '../app/theme.js';
+import type { KeyCommand } from '../keys.js';
+import { target } from '../../app/theme.js';
 
 interface SlipsProps {
   readonly kind: CaptureKind;

@@ -2,7 +2,7 @@ import { counterOf, type Choosing } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { target } from '../app/theme.js';
+import { target } from '../../app/theme.js';
 import { NumberPad } from './NumberPad.js';
 import { Slips } from './Slips.js';
 import type { ThumbColumnProps } from './ThumbColumn.js';

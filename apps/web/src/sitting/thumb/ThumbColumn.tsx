@@ -2,9 +2,9 @@ import type { Task, TraySet, Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { palette, target } from '../app/theme.js';
-import type { KeyCommand } from './keys.js';
-import type { Phase } from './sitting.js';
+import { palette, target } from '../../app/theme.js';
+import type { KeyCommand } from '../keys.js';
+import type { Phase } from '../sitting.js';
 import { UnderThumb } from './UnderThumb.js';
 
 export interface ThumbColumnProps {

@@ -1,5 +1,5 @@
 import { howManyQuestion, taskOf, type Way } from '@dotting/core';
-import type { Phase, Plan } from './sitting.js';
+import type { Phase, Plan } from '../sitting.js';
 
 /** What to say now, and what not to. */
 export interface Script {

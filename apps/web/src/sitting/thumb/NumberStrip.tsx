@@ -1,8 +1,8 @@
 import { taskOf, tenAndSome, wordFor } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useNumberWords } from '../app/language.js';
-import type { Plan, Sitting } from './sitting.js';
+import { useNumberWords } from '../../app/language.js';
+import type { Plan, Sitting } from '../sitting.js';
 
 /** Beyond this the adult knows how it goes on. */
 const mostShown = 20;

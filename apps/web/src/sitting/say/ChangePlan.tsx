@@ -12,10 +12,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { languageName } from '../app/language.js';
-import { useHere } from '../entrance/here.js';
-import { Choice } from './Choice.js';
-import type { Plan, Sitting } from './sitting.js';
+import { languageName } from '../../app/language.js';
+import { useHere } from '../../entrance/here.js';
+import { Choice } from '../../app/Choice.js';
+import type { Plan, Sitting } from '../sitting.js';
 
 interface ChangePlanProps {
   readonly child: Sitting['child'];

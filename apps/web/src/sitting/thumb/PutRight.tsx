@@ -3,10 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { saidIn, sayEvent, waysToAmend, withSaid } from '../amending/waysToAmend.js';
-import { palette } from '../app/theme.js';
+import { saidIn, sayEvent, waysToAmend, withSaid } from '../../amending/waysToAmend.js';
+import { palette } from '../../app/theme.js';
 import { NumberPad } from './NumberPad.js';
-import type { SittingTry } from './sitting.js';
+import type { SittingTry } from '../sitting.js';
 
 interface PutRightProps {
   readonly tried: SittingTry;

@@ -1,5 +1,5 @@
 import { useEffect, useEffectEvent, useState } from 'react';
-import { isPressable, isTyping } from './keys.js';
+import { isPressable, isTyping } from '../keys.js';
 
 const mostDigits = 3;
 

@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { target } from '../app/theme.js';
+import { target } from '../../app/theme.js';
 import { useTypedNumber } from './useTypedNumber.js';
 
 /** Of words that can be heard otherwise, or of numbers alone. */

@@ -1,6 +1,6 @@
 import { amountOf, describeSet, type TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
-import { palette } from '../app/theme.js';
+import { palette } from '../../app/theme.js';
 import { dish, mirrorSize } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
 import { Things, trayFrame } from './Things.js';

@@ -4,11 +4,12 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { languageName } from '../app/language.js';
-import { useHere } from '../entrance/here.js';
-import { Choice } from './Choice.js';
-import { PutRight } from './PutRight.js';
-import type { Action, SittingTry } from './sitting.js';
+import { languageName } from '../../app/language.js';
+import { useHere } from '../../entrance/here.js';
+import { Choice } from '../../app/Choice.js';
+import { PutRight } from '../thumb/PutRight.js';
+import type { Action } from '../after.js';
+import type { SittingTry } from '../sitting.js';
 
 interface AfterTryProps {
   readonly tried: SittingTry;

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { palette } from '../app/theme.js';
+import { palette } from '../../app/theme.js';
 import { Furniture } from './Furniture.js';
 import { asideFrom, mirrorSize, placesOf, type LaidSet } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';

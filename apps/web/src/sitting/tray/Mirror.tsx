@@ -1,7 +1,7 @@
 import { describeSet, type Item } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
-import { palette } from '../app/theme.js';
+import { palette } from '../../app/theme.js';
 import { mirrorSize, nearest, placesOf, type LaidSet } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
 

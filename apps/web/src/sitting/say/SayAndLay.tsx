@@ -1,12 +1,12 @@
 import { amountOf, cautionsFor, describeSet, laysThings, setOf, taskOf, type Need } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { headingFont, palette } from '../app/theme.js';
-import { todayHere } from '../app/days.js';
-import { needWords } from '../app/needs.js';
-import { NumberStrip } from './NumberStrip.js';
+import { headingFont, palette } from '../../app/theme.js';
+import { todayHere } from '../../app/days.js';
+import { needWords } from '../../app/needs.js';
+import { NumberStrip } from '../thumb/NumberStrip.js';
 import { scriptFor, wayOf, type Standing } from './script.js';
-import type { Plan, Sitting } from './sitting.js';
+import type { Plan, Sitting } from '../sitting.js';
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];

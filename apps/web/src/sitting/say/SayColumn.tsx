@@ -3,10 +3,11 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { ChangePlan } from './ChangePlan.js';
-import type { KeyCommand } from './keys.js';
+import type { KeyCommand } from '../keys.js';
 import { SayAndLay } from './SayAndLay.js';
 import type { Standing } from './script.js';
-import type { Action, Sitting } from './sitting.js';
+import type { Action } from '../after.js';
+import type { Sitting } from '../sitting.js';
 
 interface SayColumnProps {
   readonly child: Sitting['child'];

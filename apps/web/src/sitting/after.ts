@@ -1,0 +1,225 @@
+import type { TryHead } from '@dotting/contract';
+import {
+  lastStanding,
+  record,
+  setOf,
+  sittingChanges,
+  taskOf,
+  undoWhole,
+  type AnsweredBy,
+  type Ended,
+  type Gesture,
+  type Help,
+  type Need,
+  type SittingPlan,
+  type Strategy,
+  type TraceId,
+} from '@dotting/core';
+import { implicitQuestion } from './implicitQuestion.js';
+import { planned, relaid, turned, withAccess } from './planning.js';
+import {
+  answersIn,
+  openTry,
+  phaseOf,
+  tracesOf,
+  withEvents,
+  withHead,
+  type Closing,
+  type Plan,
+  type Sitting,
+  type SittingTry,
+} from './sitting.js';
+
+export interface Now {
+  /** ms since the epoch. */
+  readonly ms: number;
+  /** ISO 8601 with the local offset. */
+  readonly iso: string;
+  /** A new id, should a try begin. */
+  readonly newId: TraceId;
+}
+
+export type Action =
+  | { readonly kind: 'gesture'; readonly gesture: Gesture }
+  | { readonly kind: 'lay'; readonly plan: Partial<Omit<Plan, 'layout'>>; readonly way?: string }
+  | { readonly kind: 'turn' }
+  | { readonly kind: 'whole-plan'; readonly whole: Partial<SittingPlan> }
+  | { readonly kind: 'begin' }
+  | { readonly kind: 'pause' }
+  | { readonly kind: 'resume' }
+  | { readonly kind: 'access'; readonly access: readonly Need[] }
+  | { readonly kind: 'mixed-with'; readonly language: string | null }
+  | { readonly kind: 'open-closing' }
+  | { readonly kind: 'leave-closing' }
+  | { readonly kind: 'closing'; readonly closing: Closing }
+  | { readonly kind: 'help'; readonly help: Help }
+  | { readonly kind: 'answered-by'; readonly answeredBy: AnsweredBy }
+  | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
+  | { readonly kind: 'end'; readonly ended: Ended }
+  | { readonly kind: 'set-aside'; readonly reason: string | null }
+  | { readonly kind: 'next-try' };
+
+/** The sitting after an action: the one place where a sitting changes. */
+export function after(sitting: Sitting, action: Action, now: Now): Sitting {
+  switch (action.kind) {
+    case 'gesture':
+      return afterGesture(sitting, action.gesture, now);
+    case 'lay':
+      return isBetweenTries(sitting) ? relaid(sitting, action.plan, action.way, now) : sitting;
+    case 'turn':
+      return isBetweenTries(sitting) ? turned(sitting) : sitting;
+    case 'whole-plan':
+      return { ...sitting, whole: { ...sitting.whole, ...action.whole } };
+    case 'begin':
+      return { ...sitting, stage: 'sitting' };
+    case 'pause':
+      return { ...sitting, pausedAt: sitting.pausedAt ?? now.ms };
+    case 'resume':
+      return resumed(sitting, now);
+    case 'access':
+      return withAccess(sitting, action.access);
+    case 'mixed-with':
+      return withHead(sitting, { mixedWith: action.language ?? undefined });
+    case 'open-closing':
+      return {
+        ...ended(sitting, 'interrupted', now, true),
+        stage: 'closing',
+        closing: closingOf(sitting, now),
+      };
+    case 'leave-closing':
+      return { ...sitting, stage: 'sitting' };
+    case 'closing':
+      return { ...sitting, closing: action.closing };
+    case 'help':
+      return withHead(sitting, { help: action.help });
+    case 'answered-by':
+      return withHead(sitting, { answeredBy: action.answeredBy });
+    case 'strategy':
+      return withHead(sitting, { strategy: action.strategy ?? undefined });
+    case 'set-aside':
+      return withHead(sitting, { setAside: action.reason ?? undefined });
+    case 'end':
+      return ended(sitting, action.ended, now);
+    case 'next-try':
+      return { ...sitting, isOpen: false };
+  }
+}
+
+function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
+  if (gesture.kind === 'undo') return afterUndo(sitting, now);
+  const begun = sitting.isOpen ? sitting : begin(sitting, gesture, now);
+  const question = implicitQuestion(taskIn(begun), gesture, openTry(begun)!.events);
+  const asked = question === null ? begun : recorded(begun, { kind: 'ask', question }, now);
+  const after = recorded(asked, gesture, now);
+  // A question opens the try again: the things still lie there.
+  if (gesture.kind === 'ask') return withHead(after, { ended: null });
+  if (openTry(after)?.head.ended !== null) return planned(after, now);
+  return endsTheTry(gesture, after) ? ended(after, 'finished', now) : after;
+}
+
+const recorded = (sitting: Sitting, gesture: Gesture, now: Now): Sitting =>
+  withEvents(sitting, (open) => record(soFar(open), gesture, momentOf(open, now)));
+
+const taskIn = (sitting: Sitting) => taskOf(openTry(sitting)?.head.task ?? sitting.plan.task);
+
+const isBetweenTries = (sitting: Sitting): boolean => !sitting.isOpen || phaseOf(sitting) === 'read';
+
+/** The last answer that is asked for does, and a whole count entered in one tap where nothing is asked after it. */
+function endsTheTry(gesture: Gesture, sitting: Sitting): boolean {
+  const task = taskIn(sitting);
+  if (gesture.kind === 'whole') return task.thenSay === undefined && task.kind !== 'answer';
+  if (gesture.kind !== 'answer') return false;
+  const isOnTheWay = task.midway?.options.some((option) => option.value === gesture.value) ?? false;
+  return !isOnTheWay && answersIn(sitting) >= (task.again ? 2 : 1);
+}
+
+/** Undo takes back the last step; in a try that has ended, first the ending, with the answer that ended it. */
+function afterUndo(sitting: Sitting, now: Now): Sitting {
+  const open = openTry(sitting);
+  if (!open) return sitting;
+  const last = lastStanding(open.events);
+  if (open.head.ended !== null && last?.kind !== 'answer') return withHead(sitting, { ended: null });
+  const isWholeAsItWas = open.head.whole && (last?.kind === 'count' || last?.kind === 'say');
+  const undone = withEvents(sitting, () =>
+    isWholeAsItWas
+      ? undoWhole(soFar(open), momentOf(open, now))
+      : record(soFar(open), { kind: 'undo' }, momentOf(open, now)),
+  );
+  return withHead(undone, { ended: null, ...(isWholeAsItWas && { whole: undefined }) });
+}
+
+function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
+  const { plan, child } = sitting;
+  const task = taskOf(plan.task);
+  const head: TryHead = {
+    childId: child.id,
+    sittingId: sitting.id,
+    recordedBy: sitting.staffId,
+    startedAt: now.iso,
+    task: plan.task,
+    language: plan.language,
+    set: setOf(task, plan.size, plan.things, plan.layout) as TryHead['set'],
+    start: task.start ?? 1,
+    direction: 1,
+    target: plan.size,
+    ...(task.choosing && { choices: task.choosing.options.length }),
+    help: 'none',
+    answeredBy: 'alone',
+    firstTime:
+      !sitting.metTasks.includes(plan.task) && sitting.tries.every((one) => one.head.task !== plan.task),
+    ended: null,
+    ...headAccess(sitting.access),
+    ...(gesture.kind === 'whole' && { whole: true as const }),
+  };
+  const begun = { id: now.newId, head, revision: 0, presence: sitting.presence, events: [] };
+  return { ...sitting, stage: 'sitting', tries: [...sitting.tries, begun], isOpen: true };
+}
+
+const headAccess = (access: readonly Need[]): Pick<TryHead, 'access'> =>
+  access.length > 0 ? { access } : {};
+
+function resumed(sitting: Sitting, now: Now): Sitting {
+  const since = sitting.pausedAt === null ? 0 : now.ms - sitting.pausedAt;
+  return { ...sitting, pausedAt: null, pausedMs: sitting.pausedMs + since };
+}
+
+/** Ends the open try and plans the next; a sitting without one stays as it is. */
+function ended(sitting: Sitting, how: Ended, now: Now, onlyIfGoing = false): Sitting {
+  const open = openTry(sitting);
+  if (!open || (onlyIfGoing && open.head.ended !== null)) return sitting;
+  return planned(withHead(sitting, { ended: how }), now);
+}
+
+/** What the sitting changed; lines that the adult has already put otherwise keep her words. */
+function closingOf(sitting: Sitting, now: Now): Closing {
+  const { earlier, child, closing } = sitting;
+  const { changed, open } = sittingChanges(
+    earlier,
+    tracesOf(sitting),
+    now.iso.slice(0, 10),
+    child.firstName,
+    {
+      birthDate: child.birthDate,
+    },
+  );
+  const before = new Map(closing?.changed.map((line) => [line.told, line]));
+  return {
+    changed: changed.map((told) => before.get(told) ?? { told, words: told }),
+    open,
+    note: closing?.note ?? '',
+  };
+}
+
+const soFar = (open: SittingTry) => ({
+  events: open.events,
+  start: open.head.start,
+  direction: open.head.direction,
+  spoken: open.head.set.arrangement === 'none',
+  places: open.head.set.layout?.places ?? 0,
+});
+
+const momentOf = (open: SittingTry, now: Now) => ({
+  t: Math.max(0, now.ms - Date.parse(open.head.startedAt)),
+  by: open.head.recordedBy,
+  at: now.iso,
+});

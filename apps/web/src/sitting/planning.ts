@@ -1,0 +1,80 @@
+import {
+  figure,
+  layoutFor,
+  nextInSitting,
+  otherQuestion,
+  seedFrom,
+  sizeFor,
+  taskOf,
+  type Need,
+} from '@dotting/core';
+import type { Now } from './after.js';
+import { tracesOf, withHead, type Plan, type Sitting } from './sitting.js';
+
+/**
+ * The plan with what is generated for it: by the sitting and the place of the try in it, so that the
+ * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
+ */
+export function laid(sitting: Pick<Sitting, 'id' | 'tries'>, plan: Plan, way?: string): Plan {
+  const task = taskOf(plan.task);
+  const size = sizeFor(task, plan.size);
+  const before = sitting.tries.filter((one) => one.head.task === task.id).length;
+  const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
+  const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
+  const things = task.only ?? plan.things;
+  const made = layoutFor(task, size, things, seed, chosen);
+  // What lies turned to match the table stays so.
+  const turn = plan.layout?.turn;
+  return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };
+}
+
+/** Another task, number or things; before the first try the other question goes with the task. */
+export function relaid(
+  sitting: Sitting,
+  change: Partial<Omit<Plan, 'layout'>>,
+  way: string | undefined,
+  now: Now,
+): Sitting {
+  const plan = laid(sitting, { ...sitting.plan, ...change }, way);
+  const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
+  if (sitting.stage !== 'planning' || !isOtherTask || sitting.whole.other === null)
+    return { ...sitting, plan };
+  const other = otherQuestion(plan.task, sitting.earlier, now.iso.slice(0, 10));
+  return { ...sitting, plan, whole: { ...sitting.whole, other } };
+}
+
+/** What is done otherwise; a child whose attention goes sooner gets few things and short minutes, planned so. */
+export function withAccess(sitting: Sitting, access: readonly Need[]): Sitting {
+  const changed = withHead({ ...sitting, access }, { access: access.length > 0 ? access : undefined });
+  const isNewlyShort = access.includes('attention') && !sitting.access.includes('attention');
+  if (sitting.stage !== 'planning' || !isNewlyShort) return changed;
+  const size = Math.min(sitting.plan.size, figure.thingsOfShort);
+  return {
+    ...changed,
+    plan: laid(sitting, { ...sitting.plan, size }),
+    whole: { minutes: figure.minutesOfShort, other: null },
+  };
+}
+
+const eighths = 8;
+
+export function turned(sitting: Sitting): Sitting {
+  const { plan } = sitting;
+  const turn = ((plan.layout?.turn ?? 0) + 1) % eighths;
+  return { ...sitting, plan: { ...plan, layout: { ...plan.layout, turn } } };
+}
+
+/** What to put next, by all that is known as it now stands. */
+export function planned(sitting: Sitting, now: Now): Sitting {
+  const { earlier, child, whole, pausedMs, access, plan } = sitting;
+  const { task, n, things, why } = nextInSitting({
+    earlier,
+    tries: tracesOf(sitting),
+    birthDate: child.birthDate,
+    plan: whole,
+    pausedMs,
+    most: access.includes('attention') ? figure.thingsOfShort : null,
+    now: now.iso,
+  });
+  return { ...sitting, plan: laid(sitting, { ...plan, task, size: n, things, why }) };
+}
