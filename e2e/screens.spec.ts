@@ -168,19 +168,17 @@ for (const [width, height] of [
   });
 }
 
-test('every view passes the automated accessibility checks, contrast among them', async ({
-  app,
-  signedIn: page,
-  browser,
-}) => {
-  const check = async (view: Page) => {
-    const { violations } = await new AxeBuilder({ page: view })
-      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa'])
-      .analyze();
-    expect(
-      violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' ')}`),
-    ).toEqual([]);
-  };
+/** No violation of WCAG 2.1 AA that can be found automatically, contrast among them. */
+async function check(view: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page: view })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa'])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html.slice(0, 120)).join(' ')}`),
+  ).toEqual([]);
+}
+
+test('every view passes the automated accessibility checks', async ({ app, signedIn: page, browser }) => {
   await check(page);
   await openChild(page, 'Ines');
   await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
@@ -207,6 +205,62 @@ test('every view passes the automated accessibility checks, contrast among them'
   await expect(fresh.getByLabel('E-mail')).toBeVisible();
   await check(fresh);
   await fresh.close();
+});
+
+test.describe('for a lead', () => {
+  test.use({ adult: 'Orla' });
+
+  test('every page of the frame and the office passes the same checks', async ({ signedIn: page }) => {
+    const pages = [
+      ['/room', 'Lower Pound'],
+      ['/moves', 'From a slip to a move'],
+      ['/seen', 'Seen in passing'],
+      ['/languages', 'Languages'],
+      ['/devices', 'Signed-in devices'],
+      ['/office', 'Office'],
+      ['/office/file', 'Office'],
+      ['/office/people', 'Office'],
+      ['/office/left', 'Office'],
+    ] as const;
+    for (const [address, heading] of pages) {
+      await page.goto(address);
+      await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
+      await page.waitForLoadState('networkidle');
+      await check(page);
+    }
+    await page.goto('/office');
+    await page.getByRole('listitem', { name: 'Abeni Coker' }).getByRole('button', { name: 'Change' }).click();
+    await press(page, 'Add a child');
+    await check(page);
+  });
+});
+
+/** How many sheets of A4 a page takes on paper. */
+async function sheetsOf(page: Page): Promise<number> {
+  const pdf = await page.pdf({ format: 'A4' });
+  return pdf.toString('latin1').match(/\/Type \/Page\b(?!s)/g)!.length;
+}
+
+test('on paper a child’s page is one sheet, as are Today and the room, with nothing to press', async ({
+  signedIn: page,
+}) => {
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
+  for (const part of ['Today', 'Room']) {
+    await page.getByRole('link', { name: part, exact: true }).click();
+    await page.waitForLoadState('networkidle');
+    expect([part, await sheetsOf(page)]).toEqual([part, 1]);
+    await page.emulateMedia({ media: 'print' });
+    const pressed = page.getByRole('main').getByRole('button');
+    // The heads of the room's table are what it is sorted by, and are read on paper too.
+    await expect(pressed).toHaveCount(part === 'Room' ? 8 : 0);
+    await expect(page.getByRole('navigation', { name: 'Children' })).toBeHidden();
+    await page.emulateMedia({ media: 'screen' });
+  }
+  for (const child of ['Caspar', 'Kamala', 'Ines']) {
+    await openChild(page, child);
+    await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
+    expect([child, await sheetsOf(page)]).toEqual([child, 1]);
+  }
 });
 
 test('wrong input is answered by its field, in words', async ({ app, browser }) => {

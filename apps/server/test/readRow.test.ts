@@ -1,6 +1,7 @@
 import type { ChildId, StaffId } from '@dotting/core';
 import fc from 'fast-check';
 import { planImport, type Known } from '../src/office/planImport.js';
+import { writeRow } from '../src/office/writeRow.js';
 import { readRow, type RawRow, type Register } from '../src/office/readRow.js';
 
 const register: Register = {
@@ -179,5 +180,82 @@ describe('a file', () => {
   test('a refused row leaves nothing to be stored, whatever else it says', () => {
     const rows = [{ id: known().id, group: 'Herons', birthDate: 'soon' }];
     expect(plan(rows)[0]).toMatchObject({ child: null, told: { outcome: 'refused' } });
+  });
+});
+
+describe('whatever the children are', () => {
+  const day = fc
+    .date({ min: new Date('2015-01-01'), max: new Date('2026-11-01'), noInvalidDate: true })
+    .map((date) => date.toISOString().slice(0, 10));
+  /** As it is stored: without space at its ends, and not taken for a formula's guard. */
+  const text = (length: number) =>
+    fc.string({ maxLength: length }).map((one) => one.trim().replace(/^'+/, ''));
+  const child: fc.Arbitrary<Known> = fc.record({
+    id: fc.uuid().map((id) => id as ChildId),
+    firstName: text(20).filter((name) => name !== ''),
+    lastName: text(20),
+    birthDate: fc.option(day),
+    roomId: fc.constantFrom('lower', 'upper'),
+    group: text(20),
+    hand: fc.constantFrom('left', 'right', null),
+    mouths: fc.option(fc.boolean()),
+    allergies: text(40),
+    languages: fc.shuffledSubarray(['en', 'cy'], { minLength: 1 }),
+    needs: fc.subarray(['vision', 'attention', 'speech']),
+    seenBy: fc.subarray(['hester' as StaffId]),
+    leftOn: fc.option(day),
+  });
+  const children = fc.uniqueArray(child, { minLength: 1, maxLength: 6, selector: (one) => one.id });
+
+  test('written and read again they are the same', () => {
+    fc.assert(
+      fc.property(children, (all) => {
+        const rows = all.map((one) => writeRow(one, register));
+        expect(told(rows, all).map((row) => [row.outcome, row.says])).toEqual(rows.map(() => ['same', []]));
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('taken into an empty register they are what they were, but for their ids', () => {
+    fc.assert(
+      fc.property(children, (all) => {
+        const rows = all.map((one) => ({ ...writeRow(one, register), id: '' }));
+        const planned = plan(rows, []);
+        planned.forEach(({ child: made, told: { outcome } }, i) => {
+          // Two that are alike in name and birth date are one child twice.
+          if (outcome !== 'refused') expect(made).toEqual({ ...all[i]!, id: made!.id });
+        });
+        expect(planned[0]!.told.outcome).toBe('new');
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('no child is stored twice, and nothing of a row that is refused', () => {
+    const cells = fc.record(
+      {
+        id: fc.constantFrom(known().id, ''),
+        firstName: fc.constantFrom('Wren', 'Jay', ''),
+        lastName: fc.constantFrom('Tolley', ''),
+        birthDate: fc.constantFrom('2023-01-05', '5/1/2023', 'soon', ''),
+        room: fc.constantFrom('Lower Pound', 'Weir', ''),
+        group: fc.constantFrom('Coots', 'Herons', ''),
+      },
+      { requiredKeys: [] },
+    );
+    fc.assert(
+      fc.property(fc.array(cells, { maxLength: 8 }), (rows) => {
+        const planned = plan(rows);
+        const stored = planned.flatMap((one) => one.child?.id ?? []);
+        expect(new Set(stored).size).toBe(stored.length);
+        for (const { child: made, told: row } of planned) {
+          expect(made !== null).toBe(row.outcome === 'new' || row.outcome === 'changed');
+          if (row.outcome === 'refused') expect(row.says.length).toBeGreaterThan(0);
+          if (made) expect([made.firstName !== '', made.roomId !== undefined]).toEqual([true, true]);
+        }
+      }),
+      { numRuns: 300 },
+    );
   });
 });

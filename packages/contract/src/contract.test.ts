@@ -1,6 +1,20 @@
 import { plainToInstance, type ClassConstructor } from 'class-transformer';
 import { validateSync, type ValidationError } from 'class-validator';
-import { ChildChange, ComeIn, DeviceSignIn, PutTry } from './index.js';
+import {
+  AdultChange,
+  ChildChange,
+  ComeIn,
+  DeviceSignIn,
+  EraseChild,
+  ImportRequest,
+  NewAdult,
+  NewChild,
+  PlaceChange,
+  PutRoom,
+  PutTry,
+  registerColumns,
+  columnWords,
+} from './index.js';
 
 const id = '2f1d6a52-2c1b-4d55-8f0e-0f2f6f0b8a11';
 
@@ -134,5 +148,89 @@ describe('the forms', () => {
     expect(blamed(ChildChange, { birthDate: null, mouths: null, hand: null })).toEqual([]);
     expect(blamed(ChildChange, { birthDate: '2190-01-01' })).toEqual(['birthDate']);
     expect(blamed(ChildChange, { birthDate: '01.06.2022' })).toContain('birthDate');
+  });
+});
+
+/** What is said of a field that is to blame. */
+function saidOf<T extends object>(shape: ClassConstructor<T>, plain: object, field: string): string[] {
+  const errors = validateSync(plainToInstance(shape, plain), { whitelist: true, forbidNonWhitelisted: true });
+  return Object.values(errors.find((error) => error.property === field)?.constraints ?? {});
+}
+
+describe('the office', () => {
+  const child = {
+    roomId: id,
+    firstName: 'Jay',
+    lastName: '',
+    birthDate: null,
+    group: '',
+    hand: null,
+    mouths: null,
+    allergies: '',
+    languages: ['en'],
+    needs: [],
+  };
+  const adult = {
+    firstName: 'Sedge',
+    lastName: 'Arden',
+    email: 'sedge@pennywater.example',
+    role: 'practitioner',
+    rooms: [id],
+  };
+  const tomorrow = new Date(Date.now() + 2 * 86_400_000).toISOString().slice(0, 10);
+
+  test.each([
+    [NewChild, child, {}, []],
+    [NewChild, child, { birthDate: '2022-02-28', hand: 'left', mouths: true, needs: ['vision'] }, []],
+    [NewChild, child, { firstName: '' }, ['firstName']],
+    [NewChild, child, { birthDate: '2022-02-30' }, ['birthDate']],
+    [NewChild, child, { birthDate: tomorrow }, ['birthDate']],
+    [NewChild, child, { languages: [] }, ['languages']],
+    [NewChild, child, { languages: ['en', 'en'] }, ['languages']],
+    [NewChild, child, { needs: ['patience'], hand: 'both' }, ['hand', 'needs']],
+    [NewChild, child, { leftOn: '2026-01-01' }, ['leftOn']],
+    [PlaceChange, {}, {}, []],
+    [PlaceChange, {}, { leftOn: null, seenBy: [], group: 'Herons', roomId: id }, []],
+    [PlaceChange, {}, { leftOn: 'soon', seenBy: ['hester'] }, ['seenBy', 'leftOn']],
+    [PlaceChange, {}, { group: 'x'.repeat(41) }, ['group']],
+    [NewAdult, adult, {}, []],
+    [NewAdult, adult, { email: 'sedge', role: 'owner' }, ['email', 'role']],
+    [NewAdult, adult, { rooms: [id, id] }, ['rooms']],
+    [AdultChange, {}, { role: 'assistant', rooms: [], leftOn: '2026-12-01' }, []],
+    [AdultChange, {}, { email: 'other@pennywater.example' }, ['email']],
+    [PutRoom, { name: 'Weir', retentionMonths: 0 }, {}, []],
+    [
+      PutRoom,
+      { name: 'Weir', retentionMonths: 12 },
+      { retentionMonths: 1.5, name: '' },
+      ['name', 'retentionMonths'],
+    ],
+    [EraseChild, { firstName: 'Jay' }, {}, []],
+    [EraseChild, { firstName: 'Jay' }, { firstName: '' }, ['firstName']],
+  ] as const)('%o with %o and %o: %o is to blame', (shape, plain, change, fields) => {
+    expect(blamed(shape as ClassConstructor<object>, { ...plain, ...change }).toSorted()).toEqual(
+      [...fields].toSorted(),
+    );
+  });
+
+  test('a file is 1 to 500 rows of cells', () => {
+    const file = (rows: unknown) => ({ dryRun: true, dayOrder: 'day-first', rows });
+    expect(blamed(ImportRequest, file([{ firstName: 'Jay' }]))).toEqual([]);
+    expect(saidOf(ImportRequest, file([]), 'rows')).toContain('The file has a heading and no rows.');
+    const many = Array.from({ length: 501 }, () => ({}));
+    expect(saidOf(ImportRequest, file(many), 'rows')).toContain('Take in at most 500 rows at a time.');
+    expect(blamed(ImportRequest, file(['Jay']))).toEqual(['rows']);
+    expect(blamed(ImportRequest, { ...file([{}]), dayOrder: 'year-first' })).toEqual(['dayOrder']);
+  });
+
+  test('whatever is wrong with the months, one sentence says what would do', () => {
+    for (const retentionMonths of [NaN, -1, 301, 2.5, 'six']) {
+      const said = new Set(saidOf(PutRoom, { name: 'Weir', retentionMonths }, 'retentionMonths'));
+      expect([...said]).toEqual(['Write the months as a whole number, from 0 to 300.']);
+    }
+  });
+
+  test('every column of the register has a name of its own', () => {
+    expect(new Set(registerColumns.map((column) => columnWords[column])).size).toBe(registerColumns.length);
   });
 });

@@ -1,24 +1,9 @@
 import { columnWords, type ImportedRow, type ImportOutcome } from '@dotting/contract';
 import type { ChildId, StaffId } from '@dotting/core';
-import type { Child } from '../children/child.entity.js';
-import { readRow, same, type RawRow, type ReadRow, type Register } from './readRow.js';
+import { readRow, same, type RawRow, type ReadRow, type Register, type RegisterFields } from './readRow.js';
 
 /** A child as the register has it, with whom it is named for. */
-export type Known = Pick<
-  Child,
-  | 'id'
-  | 'firstName'
-  | 'lastName'
-  | 'birthDate'
-  | 'roomId'
-  | 'group'
-  | 'hand'
-  | 'mouths'
-  | 'allergies'
-  | 'languages'
-  | 'needs'
-  | 'leftOn'
-> & { readonly seenBy: readonly StaffId[] };
+export type Known = RegisterFields & { readonly id: ChildId; readonly seenBy: readonly StaffId[] };
 
 /** What a row comes to. */
 export interface PlannedRow {

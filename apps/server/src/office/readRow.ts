@@ -16,7 +16,8 @@ export interface Register {
   readonly today: string;
 }
 
-type Filled = Pick<
+/** What the register has of a child, but for its id and who sees it. */
+export type RegisterFields = Pick<
   Child,
   | 'firstName'
   | 'lastName'
@@ -34,7 +35,7 @@ type Filled = Pick<
 /** What a row says of a child: only what its filled cells say. An empty cell changes nothing. */
 export interface ReadRow {
   readonly id: ChildId | null;
-  readonly said: Partial<Filled> & { readonly seenBy?: readonly StaffId[] };
+  readonly said: Partial<RegisterFields> & { readonly seenBy?: readonly StaffId[] };
   /** What is wrong, cell by cell, and how to put it right. */
   readonly wrong: readonly string[];
 }

@@ -6,7 +6,6 @@ import type {
   NewChild,
   OfficeChild,
   PlaceChange,
-  RegisterColumn,
 } from '@dotting/contract';
 import { registerColumns } from '@dotting/contract';
 import { groupBy, shippedLanguages, type ChildId, type StaffId } from '@dotting/core';
@@ -26,6 +25,7 @@ import { Room } from '../site/room.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { planImport, type Known } from './planImport.js';
 import type { Register } from './readRow.js';
+import { writeRow } from './writeRow.js';
 
 /** Children in and out of the register, one by one and as a file. */
 @Injectable()
@@ -77,24 +77,8 @@ export class RegisterService {
 
   /** The whole register, those who left too, as CSV (RFC 4180), ready to be taken in again. */
   async asCsv(at: AtWork): Promise<string> {
-    const [children, { rooms, adults }] = await Promise.all([this.known(at), this.registerOf(at)]);
-    const lines = children.map((child): Record<RegisterColumn, string> => ({
-      id: child.id,
-      firstName: child.firstName,
-      lastName: child.lastName,
-      birthDate: child.birthDate ?? '',
-      room: rooms.find((room) => room.id === child.roomId)?.name ?? '',
-      group: child.group,
-      hand: child.hand ?? '',
-      mouths: child.mouths === null ? '' : child.mouths ? 'yes' : 'no',
-      allergies: child.allergies,
-      languages: child.languages.join('; '),
-      needs: child.needs.join('; '),
-      seenBy: child.seenBy
-        .map((staffId) => adults.find((adult) => adult.id === staffId)?.email ?? '')
-        .join('; '),
-      leftOn: child.leftOn ?? '',
-    }));
+    const [children, register] = await Promise.all([this.known(at), this.registerOf(at)]);
+    const lines = children.map((child) => writeRow(child, register));
     return Papa.unparse(lines, { columns: [...registerColumns], newline: '\r\n', escapeFormulae: true });
   }
 

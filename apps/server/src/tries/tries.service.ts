@@ -93,12 +93,12 @@ export class TriesService {
 
   /** The ended tries of these children, oldest first; the caller has seen to it that they are of the site. */
   endedOf(childIds: readonly ChildId[]): Promise<Trace[]> {
-    return this.ended({ childId: In(childIds) }, childIds);
+    return this.ended({ childId: In(childIds) });
   }
 
   /** Of these tries those that have ended; the caller has seen to it that they are of the site. */
   endedAmong(ids: readonly TraceId[]): Promise<Trace[]> {
-    return this.ended({ id: In(ids) }, ids);
+    return this.ended({ id: In(ids) });
   }
 
   /** Tries that were begun and never ended, with what was recorded so far. */
@@ -117,13 +117,15 @@ export class TriesService {
     }));
   }
 
-  private async ended(which: FindOptionsWhere<Try>, among: readonly string[]): Promise<Trace[]> {
-    if (among.length === 0) return [];
+  private async ended(which: FindOptionsWhere<Try>): Promise<Trace[]> {
     const { manager } = this.dataSource;
-    const [tries, events, rulings] = await Promise.all([
-      manager.find(Try, { where: which, order: { startedAt: 'ASC' } }),
-      manager.find(TryEvent, { where: { try: which }, order: { tryId: 'ASC', seq: 'ASC' } }),
-      manager.find(RulingRow, { where: { try: which }, order: { id: 'ASC' }, relations: { staff: true } }),
+    const tries = await manager.find(Try, { where: which, order: { startedAt: 'ASC' } });
+    if (tries.length === 0) return [];
+    // By the tries' ids and not by a join: the key is used then, however new the database's figures are.
+    const ofTries = { tryId: In(tries.map((row) => row.id)) };
+    const [events, rulings] = await Promise.all([
+      manager.find(TryEvent, { where: ofTries, order: { tryId: 'ASC', seq: 'ASC' } }),
+      manager.find(RulingRow, { where: ofTries, order: { id: 'ASC' }, relations: { staff: true } }),
     ]);
     return endedTraces(tries, events, rulings);
   }

@@ -9,6 +9,7 @@ import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { handChoices, mouthsChoices } from '../app/childChoices.js';
+import { DayField } from '../app/DayField.js';
 import { useLanguages } from '../app/language.js';
 import { needWords } from '../app/needs.js';
 import { OneOf } from '../app/OneOf.js';
@@ -54,14 +55,7 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         helperText={errors.firstName?.message}
         {...register('firstName')}
       />
-      <TextField
-        label="Birth date"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true } }}
-        error={!!errors.birthDate}
-        helperText={errors.birthDate?.message}
-        {...register('birthDate', { setValueAs: (value: string | null) => value || null })}
-      />
+      <DayField register={register} name="birthDate" label="Birth date" error={errors.birthDate?.message} />
       <TextField
         label="Group"
         error={!!errors.group}

@@ -1,17 +1,16 @@
 import { AdultChange, type AdultSecrets, type OfficeAdult, type OfficeView } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import { DayField } from '../app/DayField.js';
 import { OneOf } from '../app/OneOf.js';
 import { sending } from '../app/sending.js';
 import { Several } from '../app/Several.js';
-import { formGrid } from './formGrid.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 import { roleChoices, roleWords } from './roles.js';
 
 interface AdultLineProps {
@@ -69,7 +68,15 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
       onDone();
     });
   return (
-    <Box component="form" noValidate onSubmit={(event) => void keep(event)} sx={formGrid}>
+    <OfficeForm
+      submitWords="Keep"
+      leaveWords="Leave as it was"
+      isSubmitting={isSubmitting}
+      error={errors.root?.message}
+      onSubmit={(event) => void keep(event)}
+      onLeave={onDone}
+      others={<Button onClick={() => void renew()}>A new code and password</Button>}
+    >
       <OneOf control={control} name="role" label="Role" options={roleChoices} error={errors.role?.message} />
       <Several
         control={control}
@@ -78,27 +85,13 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.rooms?.message}
       />
-      <TextField
+      <DayField
+        register={register}
+        name="leftOn"
         label="Comes in no more from"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true } }}
-        error={!!errors.leftOn}
-        helperText={errors.leftOn?.message ?? 'What is recorded stays'}
-        {...register('leftOn', { setValueAs: (value: string | null) => value || null })}
+        error={errors.leftOn?.message}
+        help="What is recorded stays"
       />
-      <Box sx={{ display: 'flex', gap: 1, gridColumn: '1 / -1', flexWrap: 'wrap' }}>
-        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Keep
-        </Button>
-        <Button onClick={onDone}>Leave as it was</Button>
-        <Box sx={{ flex: 1 }} />
-        <Button onClick={() => void renew()}>A new code and password</Button>
-      </Box>
-      {errors.root && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root.message}
-        </Typography>
-      )}
-    </Box>
+    </OfficeForm>
   );
 }

@@ -6,9 +6,9 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { sayLongDay, sayMoment } from '../app/days.js';
-import { formGrid } from './formGrid.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 
 /** Children who left, until they are erased; and the proof of what was. */
 export function Left() {
@@ -84,14 +84,16 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
       setRefused(error.message),
     );
   return (
-    <Box
-      component="form"
-      noValidate
-      sx={formGrid}
+    <OfficeForm
+      submitWords="Erase for good"
+      leaveWords="Keep it"
+      isSubmitting={typed.trim() === ''}
+      error={undefined}
       onSubmit={(event) => {
         event.preventDefault();
         void erase();
       }}
+      onLeave={onClose}
     >
       <Typography variant="body2" sx={{ gridColumn: '1 / -1' }}>
         Everything held about {child.firstName} goes, {child.tries} tries among it, and cannot be brought
@@ -104,13 +106,7 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
         error={refused !== undefined}
         helperText={refused}
       />
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained" color="primary" disabled={typed.trim() === ''}>
-          Erase for good
-        </Button>
-        <Button onClick={onClose}>Keep it</Button>
-      </Box>
-    </Box>
+    </OfficeForm>
   );
 }
 

@@ -1,15 +1,12 @@
 import { NewAdult, type AdultSecrets, type OfficeView } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
 import { OneOf } from '../app/OneOf.js';
 import { sending } from '../app/sending.js';
 import { Several } from '../app/Several.js';
-import { formGrid } from './formGrid.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 import { roleChoices } from './roles.js';
 
 interface NewAdultFormProps {
@@ -31,12 +28,14 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
     <TextField label={label} error={!!errors[name]} helperText={errors[name]?.message} {...register(name)} />
   );
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label="Add an adult"
+    <OfficeForm
+      label="Add an adult"
+      submitWords="Add"
+      leaveWords="Close"
+      isSubmitting={isSubmitting}
+      error={errors.root?.message}
       onSubmit={(event) => void add(event)}
-      sx={formGrid}
+      onLeave={onClose}
     >
       {text('firstName', 'First name')}
       {text('lastName', 'Last name')}
@@ -49,17 +48,6 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.rooms?.message}
       />
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Add
-        </Button>
-        <Button onClick={onClose}>Close</Button>
-      </Box>
-      {errors.root && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root.message}
-        </Typography>
-      )}
-    </Box>
+    </OfficeForm>
   );
 }

@@ -1,19 +1,17 @@
 import { NewChild, type OfficeView } from '@dotting/contract';
 import { needs } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
 import { handChoices, mouthsChoices } from '../app/childChoices.js';
+import { DayField } from '../app/DayField.js';
 import { useLanguages } from '../app/language.js';
 import { needWords } from '../app/needs.js';
 import { OneOf } from '../app/OneOf.js';
 import { sending } from '../app/sending.js';
 import { Several } from '../app/Several.js';
-import { formGrid } from './formGrid.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 
 interface NewChildFormProps {
   readonly office: OfficeView;
@@ -54,22 +52,23 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
     />
   );
   return (
-    <Box
-      component="form"
-      noValidate
-      aria-label="Add a child"
+    <OfficeForm
+      label="Add a child"
+      submitWords="Add"
+      leaveWords="Close"
+      isSubmitting={isSubmitting}
+      error={errors.root?.message}
       onSubmit={(event) => void add(event)}
-      sx={formGrid}
+      onLeave={onDone}
     >
       {text('firstName', 'First name')}
       {text('lastName', 'Last name')}
-      <TextField
+      <DayField
+        register={register}
+        name="birthDate"
         label="Birth date"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true } }}
-        error={!!errors.birthDate}
-        helperText={errors.birthDate?.message ?? 'Without one, taken as under three'}
-        {...register('birthDate', { setValueAs: (value: string | null) => value || null })}
+        error={errors.birthDate?.message}
+        help="Without one, taken as under three"
       />
       <OneOf
         control={control}
@@ -96,17 +95,6 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
         options={needs.map((need) => [need, needWords[need]])}
         error={errors.needs?.message}
       />
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Add
-        </Button>
-        <Button onClick={onDone}>Close</Button>
-      </Box>
-      {errors.root && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root.message}
-        </Typography>
-      )}
-    </Box>
+    </OfficeForm>
   );
 }

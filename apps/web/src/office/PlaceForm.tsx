@@ -1,15 +1,13 @@
 import { PlaceChange, type OfficeChild, type OfficeView } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
-import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
+import { DayField } from '../app/DayField.js';
 import { OneOf } from '../app/OneOf.js';
 import { sending } from '../app/sending.js';
 import { Several } from '../app/Several.js';
-import { formGrid } from './formGrid.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 
 interface PlaceFormProps {
   readonly child: OfficeChild;
@@ -38,7 +36,14 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
       (!adult.rooms.includes(child.roomId) || seenBy.includes(adult.id)),
   );
   return (
-    <Box component="form" noValidate onSubmit={(event) => void save(event)} sx={formGrid}>
+    <OfficeForm
+      submitWords="Keep"
+      leaveWords="Leave as it was"
+      isSubmitting={isSubmitting}
+      error={errors.root?.message}
+      onSubmit={(event) => void save(event)}
+      onLeave={onDone}
+    >
       <TextField
         label="Last name"
         error={!!errors.lastName}
@@ -65,26 +70,14 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
         options={others.map((adult) => [adult.id, `${adult.firstName} ${adult.lastName}`])}
         error={errors.seenBy?.message}
       />
-      <TextField
+      <DayField
+        register={register}
+        name="leftOn"
         label="Last day here"
-        type="date"
-        slotProps={{ inputLabel: { shrink: true } }}
-        error={!!errors.leftOn}
-        helperText={errors.leftOn?.message ?? leavingWords(child, office)}
-        {...register('leftOn', { setValueAs: (value: string | null) => value || null })}
+        error={errors.leftOn?.message}
+        help={leavingWords(child, office)}
       />
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
-        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Keep
-        </Button>
-        <Button onClick={onDone}>Leave as it was</Button>
-      </Box>
-      {errors.root && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root.message}
-        </Typography>
-      )}
-    </Box>
+    </OfficeForm>
   );
 }
 

@@ -1,15 +1,14 @@
 import { PutRoom, type OfficeRoom } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
-import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { sending } from '../app/sending.js';
-import { formGrid } from './formGrid.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
+import { OfficeForm } from './OfficeForm.js';
 
 interface RoomLineProps {
   readonly room: OfficeRoom;
@@ -39,7 +38,15 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
   const remove = (): Promise<void> =>
     change('DELETE', `rooms/${room.id}`).catch((error: Error) => setRefused(error.message));
   const form = (
-    <Box component="form" noValidate onSubmit={(event) => void keep(event)} sx={formGrid}>
+    <OfficeForm
+      submitWords="Keep"
+      leaveWords="Close"
+      isSubmitting={isSubmitting}
+      error={errors.root?.message ?? refused}
+      onSubmit={(event) => void keep(event)}
+      onLeave={close}
+      others={!isNew && <Button onClick={() => void remove()}>Take this room away</Button>}
+    >
       <TextField label="Name" error={!!errors.name} helperText={errors.name?.message} {...register('name')} />
       <TextField
         label="Months a child who left is kept"
@@ -48,23 +55,7 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
         {...register('retentionMonths', { setValueAs: (text: string) => (text === '' ? NaN : Number(text)) })}
       />
-      <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Keep
-        </Button>
-        <Button onClick={close}>Close</Button>
-      </Box>
-      {(errors.root?.message ?? refused) && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root?.message ?? refused}
-        </Typography>
-      )}
-      {!isNew && (
-        <Box>
-          <Button onClick={() => void remove()}>Take this room away</Button>
-        </Box>
-      )}
-    </Box>
+    </OfficeForm>
   );
   return (
     <Line label={room.name || 'A new room'} beneath={isOpen && form}>

@@ -1,5 +1,7 @@
 import { usualChild, type HiddenAbility } from '../simulate/child.js';
 import { putOf } from '../simulate/putOf.js';
+import { skillMap } from '../skills/map.js';
+import { tasksFor } from './skillLooks.js';
 import { seededRandom } from '../simulate/random.js';
 import { simulateTry } from '../simulate/simulateTry.js';
 import { layoutFor } from '../shelf/layout.js';
@@ -146,6 +148,15 @@ describe(nextSteps, () => {
     const again = looked({}, usual, [...days, '2026-03-18']);
     const later = nextSteps(again, today, { birthDate: '2022-03-01', dismissed });
     expect(later).toEqual(nextSteps(again, today, { birthDate: '2022-03-01' }));
+  });
+
+  test('there is a step for each skill with a task, put away or not, and the choices are among them', () => {
+    const { choices, bySkill } = steps(tries);
+    const withTasks = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => skill.id);
+    expect([...bySkill.keys()].toSorted()).toEqual(withTasks.toSorted());
+    for (const choice of choices) expect(bySkill.get(choice.skill)).toEqual(choice);
+    const dismissed = choices.map(({ skill, evidence }) => ({ skill, evidence }));
+    expect(steps(tries, { dismissed }).bySkill).toEqual(bySkill);
   });
 
   test('a pinned step stays first', () => {

@@ -1,0 +1,57 @@
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import type { ReactNode, SubmitEvent } from 'react';
+import { palette } from '../app/theme.js';
+
+interface OfficeFormProps {
+  /** What the form is for, where nothing round it says so. */
+  readonly label?: string;
+  readonly submitWords: string;
+  readonly leaveWords: string;
+  readonly isSubmitting: boolean;
+  /** What is wrong with all of it. */
+  readonly error: string | undefined;
+  readonly onSubmit: (event: SubmitEvent) => void;
+  readonly onLeave: () => void;
+  /** What else can be done here. */
+  readonly others?: ReactNode;
+  /** The fields. */
+  readonly children: ReactNode;
+}
+
+/** A form of the office: fields three abreast, and what can be done beneath. */
+export function OfficeForm(props: OfficeFormProps) {
+  const { label, submitWords, leaveWords, isSubmitting, error, onSubmit, onLeave, others, children } = props;
+  return (
+    <Box component="form" noValidate aria-label={label} onSubmit={onSubmit} sx={grid}>
+      {children}
+      {error !== undefined && (
+        <Typography role="alert" sx={wholeLine}>
+          {error}
+        </Typography>
+      )}
+      <Box sx={{ ...wholeLine, display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
+          {submitWords}
+        </Button>
+        <Button onClick={onLeave}>{leaveWords}</Button>
+        <Box sx={{ flex: 1 }} />
+        {others}
+      </Box>
+    </Box>
+  );
+}
+
+const wholeLine = { gridColumn: '1 / -1' } as const;
+
+const grid = {
+  display: 'grid',
+  gridTemplateColumns: 'repeat(3, minmax(0, 1fr))',
+  gap: 2,
+  alignItems: 'start',
+  bgcolor: palette.gate,
+  border: `1px solid ${palette.line}`,
+  borderRadius: '14px',
+  p: 2,
+} as const;
