@@ -254,7 +254,7 @@ test('on paper a child’s page is one sheet, as are Today and the room, with no
     // The heads of the room's table are what it is sorted by, and are read on paper too.
     await expect(pressed).toHaveCount(part === 'Room' ? 8 : 0);
     await expect(page.getByRole('navigation', { name: 'Children' })).toBeHidden();
-    await page.emulateMedia({ media: 'screen' });
+    await page.emulateMedia({ media: null });
   }
   for (const child of ['Caspar', 'Kamala', 'Ines']) {
     await openChild(page, child);

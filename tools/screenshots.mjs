@@ -1,4 +1,5 @@
 // Makes the pictures of docs/screenshots from the demo nursery. Look at each afterwards.
+import { Buffer } from 'node:buffer';
 import path from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
 import { ensureProgram } from './lib/debian.mjs';

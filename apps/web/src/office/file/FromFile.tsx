@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
+import { palette } from '../../app/theme.js';
 import { Choice } from '../../app/Choice.js';
 import { change } from '../office.js';
 import { MapColumns } from './MapColumns.js';
@@ -59,7 +60,12 @@ export function FromFile() {
           A CSV file, as any spreadsheet saves it: the first line a heading, each child a line. Nothing is
           stored before you have seen what would happen. An empty cell changes nothing.
         </Typography>
-        <Button component="label">
+        <Button
+          component="label"
+          role={undefined}
+          tabIndex={-1}
+          sx={{ '&:focus-within': { outline: `3px solid ${palette.water}`, outlineOffset: 2 } }}
+        >
           {chosen ? `Another file than ${chosen.name}` : 'Choose a file'}
           <input
             type="file"
