@@ -73,7 +73,7 @@ export function Frame() {
           displayPrint: 'none',
           display: 'flex',
           alignItems: 'center',
-          gap: 4,
+          gap: { xs: 2, lg: 4 },
           px: 3,
           minHeight: 60,
           borderBottom: `1px solid ${palette.line}`,
@@ -83,7 +83,7 @@ export function Frame() {
         <Box
           component="nav"
           aria-label="Parts of the work"
-          sx={{ display: 'flex', gap: 3, flex: 1, '& a': navLink }}
+          sx={{ display: 'flex', gap: { xs: 2, lg: 3 }, flex: 1, '& a': navLink }}
         >
           <NavLink to="/" end>
             Today
@@ -117,6 +117,7 @@ const navLink = {
   color: palette.inkSoft,
   textDecoration: 'none',
   minHeight: 48,
+  whiteSpace: 'nowrap',
   display: 'inline-flex',
   alignItems: 'center',
   borderBottom: '3px solid transparent',

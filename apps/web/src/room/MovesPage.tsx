@@ -56,7 +56,6 @@ function Move({ roomId, move: { slip, saw, move, shipped }, mayChange }: MovePro
       {mayChange ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'start', mt: 0.75 }}>
           <TextField
-            size="small"
             multiline
             label="Try"
             value={words}
