@@ -19,6 +19,8 @@ import { Staff } from '../site/staff.entity.js';
 /** The head of a try's trace; its events are rows of try_event. */
 @Entity('try')
 @Index('try_child', ['childId', 'startedAt'])
+// The few that never ended, out of all there are.
+@Index('try_open', ['ended', 'childId'])
 export class Try {
   @PrimaryColumn({ type: 'uuid' })
   id: TraceId;
