@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
+import type { OfficeView } from '@dotting/contract';
 import type { Page } from '@playwright/test';
-import { comeIn, expect, press, test } from './sitting.js';
+import { comeIn, expect, press, signIn, sitDown, tap, test } from './sitting.js';
 
 test.use({ adult: 'Orla' });
 
@@ -164,4 +165,55 @@ test('a new adult gets a code once, and comes in with it', async ({ signedIn: pa
   await page.keyboard.type(code);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('group', { name: 'Rooms' }).getByRole('button')).toHaveText(['Lower Pound']);
+});
+
+test('a try of a child that was erased meanwhile is refused, and forgotten on the device that held it', async ({
+  app,
+  signedIn: page,
+  context,
+  browser,
+}) => {
+  const { rooms } = (await (await page.request.get('/api/office')).json()) as OfficeView;
+  const child = {
+    roomId: rooms.find((room) => room.name === 'Lower Pound')!.id,
+    firstName: 'Zeph',
+    lastName: 'Holm',
+    birthDate: null,
+    group: '',
+    hand: null,
+    mouths: null,
+    allergies: '',
+    languages: ['en'],
+    needs: [],
+  };
+  const { id } = (await (await page.request.post('/api/office/children', { data: child })).json()) as {
+    id: string;
+  };
+  await page.goto('/');
+  await sitDown(page, 'Zeph', 4);
+  await context.setOffline(true);
+  await tap(page, 4);
+  await press(page, 'Done counting');
+  await expect(page.getByText('no connection, 1 try kept here')).toBeVisible();
+
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, app.url, 'Orla');
+  const address = `${app.url}/api/office/children/${id}`;
+  const yesterday = new Date(Date.now() - 86_400_000).toLocaleDateString('sv-SE');
+  expect((await other.request.patch(address, { data: { leftOn: yesterday } })).status()).toBe(204);
+  expect((await other.request.post(`${address}/erase`, { data: { firstName: 'Zeph' } })).status()).toBe(200);
+  await other.close();
+
+  await context.setOffline(false);
+  await page.goto('/');
+  const waits = page.getByRole('region', { name: 'Waits to be sent' });
+  await expect(waits).toContainText('There is no such child at this site. It is kept here.', {
+    timeout: 30_000,
+  });
+  await waits.getByRole('button', { name: 'Forget it …' }).click();
+  await waits.getByRole('button', { name: 'Forget it for good' }).click();
+  await expect(waits).toBeHidden();
+  await page.reload();
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
+  await expect(page.getByText('Zeph')).toHaveCount(0);
 });

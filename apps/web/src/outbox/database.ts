@@ -208,6 +208,33 @@ export async function keepRefused(id: TraceId, refused: string | undefined): Pro
   await transaction.done;
 }
 
+/**
+ * Forgets a try that the server refused, for good: in its sitting too, which goes where nothing else is
+ * left of it, and with it what was refused of closing the child's sittings. A try that was not refused stays.
+ */
+export async function dropRefused(id: TraceId): Promise<void> {
+  const stores = ['tries', 'events', 'sittings', 'closings'] as const;
+  const transaction = (await database()).transaction(stores, 'readwrite');
+  const kept = await transaction.objectStore('tries').get(id);
+  if (kept?.refused !== undefined) {
+    await transaction.objectStore('tries').delete(id);
+    await transaction.objectStore('events').delete(eventsOf(id));
+    const sittings = transaction.objectStore('sittings');
+    for (const sitting of await sittings.getAll()) {
+      if (!sitting.tries.includes(id)) continue;
+      const tries = sitting.tries.filter((one) => one !== id);
+      if (tries.length === 0) await sittings.delete(sitting.key);
+      else await sittings.put({ ...sitting, tries, isOpen: false });
+    }
+    const closings = transaction.objectStore('closings');
+    for (const closing of await closings.getAll()) {
+      const isOfChild = closing.body.childId === kept.head.childId;
+      if (isOfChild && closing.refused !== undefined) await closings.delete(closing.id);
+    }
+  }
+  await transaction.done;
+}
+
 /** Forgets tries that the server has in full and that no sitting on this device is still open with. */
 export async function forgetSent(): Promise<void> {
   const transaction = (await database()).transaction(['tries', 'events', 'sittings'], 'readwrite');

@@ -148,6 +148,25 @@ test('a try that is refused is kept with the server’s words, does not hold up 
   expect(server.stored.get(refused)).toHaveLength(2);
 });
 
+test('a refused try is forgotten when an adult lets it go, and one that only waits is not', async () => {
+  const [refused, waits] = [newId(), newId()];
+  server.refuses = { status: 404, message: 'There is no such child at this site.' };
+  await keep(refused, 1, 0);
+  await until(() => outbox.read().refused.length === 1);
+  server.refuses = null;
+  server.answers = false;
+  await keep(waits, 0, 0);
+  await outbox.letGo(waits);
+  await outbox.letGo(refused);
+  expect(await keptTry(refused)).toBeUndefined();
+  expect((await keptTry(waits))!.events).toEqual(counts(0, 0));
+  server.answers = true;
+  outbox.send();
+  await allSent();
+  expect(server.stored.has(refused)).toBe(false);
+  expect(server.stored.get(waits)).toHaveLength(1);
+});
+
 test('a server in trouble, a lost session or too many requests are no refusal: the try waits', async () => {
   for (const status of [500, 401, 429]) {
     const id = newId();

@@ -2,6 +2,7 @@ import type { PutTry, TryStored } from '@dotting/contract';
 import { useSyncExternalStore } from 'react';
 import { NoConnection, Refused, request } from '../api/http.js';
 import {
+  dropRefused,
   forgetClosing,
   forgetSent,
   isUnsent,
@@ -80,6 +81,12 @@ class Outbox {
   /** Offers a refused try once more. */
   async offerAgain(id: KeptTry['id']): Promise<void> {
     await keepRefused(id, undefined);
+    this.send();
+  }
+
+  /** Forgets a refused try for good: the child it is of may have been erased. */
+  async letGo(id: KeptTry['id']): Promise<void> {
+    await dropRefused(id);
     this.send();
   }
 

@@ -52,6 +52,7 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
 }
 
 const frame = {
+  displayPrint: 'none',
   mb: 2,
   bgcolor: palette.gate,
   border: `2px dashed ${palette.line}`,

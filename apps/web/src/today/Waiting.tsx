@@ -1,7 +1,10 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { sayMoment } from '../app/days.js';
 import { palette } from '../app/theme.js';
+import type { KeptTry } from '../outbox/database.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
 
 /** What this device still has to send, and what the server refused. Shows nothing when all is sent. */
@@ -19,6 +22,7 @@ export function Waiting() {
         px: 2,
         py: 1.25,
         bgcolor: palette.gate,
+        displayPrint: 'none',
       }}
     >
       <Typography variant="body2">
@@ -26,14 +30,28 @@ export function Waiting() {
         {noConnection ? 'There is no connection now; sending begins by itself when there is.' : ''}
       </Typography>
       {refused.map((kept) => (
-        <Box
-          key={kept.id}
-          sx={{ display: 'flex', gap: 2, alignItems: 'center', justifyContent: 'space-between', pt: 1 }}
-        >
-          <Typography variant="body2">The server refused one: {kept.refused} It is kept here.</Typography>
-          <Button onClick={() => void outbox.offerAgain(kept.id)}>Offer it again</Button>
-        </Box>
+        <RefusedTry key={kept.id} kept={kept} />
       ))}
+    </Box>
+  );
+}
+
+/** A try that the server refused: offered again, or let go, which is asked for twice. */
+function RefusedTry({ kept }: { readonly kept: KeptTry }) {
+  const [isLettingGo, setLettingGo] = useState(false);
+  return (
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', pt: 1 }}>
+      <Typography variant="body2" sx={{ flex: 1 }}>
+        The server refused one of {sayMoment(kept.head.startedAt)}: {kept.refused} It is kept here.
+      </Typography>
+      <Button onClick={() => void outbox.offerAgain(kept.id)}>Offer it again</Button>
+      {isLettingGo ? (
+        <Button variant="contained" color="primary" onClick={() => void outbox.letGo(kept.id)}>
+          Forget it for good
+        </Button>
+      ) : (
+        <Button onClick={() => setLettingGo(true)}>Forget it …</Button>
+      )}
     </Box>
   );
 }
