@@ -35,6 +35,8 @@ test('a statement is overruled in the adult’s words, its course shown, and com
   await press(page, 'Say it so');
   await expect(page.getByText('Counts to twenty in Welsh. In Tomasz’s words.')).toBeVisible();
   await expect(page.getByText(/^Worked out: .*heard her on the steps/)).toBeVisible();
+  // In the course the day is marked, though nobody looked on it.
+  await expect(page.getByText('put otherwise', { exact: true })).toBeVisible();
   await press(page, 'As it is worked out');
   await expect(page.getByText('In Tomasz’s words.')).toBeHidden();
 });

@@ -58,10 +58,13 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
   );
 }
 
-/** Steady-to by the day it was said, under the largest number tried by then. */
-function Course({ line }: { readonly line: SkillLineView }) {
-  const points = line.course.map(({ day, steadyTo, triedTo }) => ({
-    day,
+const timeOf = (day: string): number => Date.parse(day);
+const sayTime = (time: number): string => sayShortDay(new Date(time).toISOString().slice(0, 10));
+
+/** Steady-to by the day it was said, under the largest number tried by then; the day it was put otherwise, marked. */
+function Course({ line: { course, overruled } }: { readonly line: SkillLineView }) {
+  const points = course.map(({ day, steadyTo, triedTo }) => ({
+    time: timeOf(day),
     steadyTo,
     band: [steadyTo, triedTo] as const,
   }));
@@ -69,7 +72,15 @@ function Course({ line }: { readonly line: SkillLineView }) {
     <figure style={{ margin: 0 }}>
       <ComposedChart width={400} height={180} data={points} margin={{ left: -18, right: 12, top: 8 }}>
         <CartesianGrid stroke={palette.sand} vertical={false} />
-        <XAxis dataKey="day" tickFormatter={sayShortDay} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+        <XAxis
+          dataKey="time"
+          type="number"
+          scale="time"
+          // It may be put otherwise on a day without a look, after the last of them.
+          domain={['dataMin', (last: number) => Math.max(last, overruled ? timeOf(overruled.day) : 0)]}
+          tickFormatter={sayTime}
+          tick={{ fontSize: 12, fill: palette.inkSoft }}
+        />
         <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
         <Area dataKey="band" type="stepAfter" fill={palette.sand} stroke="none" isAnimationActive={false} />
         <Line
@@ -80,12 +91,12 @@ function Course({ line }: { readonly line: SkillLineView }) {
           dot={{ r: 4, fill: palette.ink }}
           isAnimationActive={false}
         />
-        {line.overruled && (
+        {overruled && (
           <ReferenceLine
-            x={line.overruled.day}
+            x={timeOf(overruled.day)}
             stroke={palette.brick}
             strokeDasharray="4 4"
-            label="put otherwise"
+            label={{ value: 'put otherwise', position: 'insideTopRight', fontSize: 12, fill: palette.brick }}
           />
         )}
       </ComposedChart>
