@@ -19,9 +19,8 @@ export class Sight {
 
   /** The rooms of which an adult sees anyone, by name. */
   async roomsOf(at: Who): Promise<Room[]> {
-    const { manager } = this.dataSource;
     const [rooms, own, named] = await Promise.all([
-      manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
+      this.dataSource.manager.find(Room, { where: { siteId: at.siteId }, order: { name: 'ASC' } }),
       this.ownRooms(at),
       this.named(at),
     ]);
@@ -29,11 +28,11 @@ export class Sight {
     return rooms.filter((room) => own === 'all' || own.has(room.id) || others.has(room.id));
   }
 
-  /** The room and the children of it that come here, as far as the adult sees them. */
+  /** The children of a room that come here, as far as the adult sees them. */
   async childrenOf(at: Who, roomId: string): Promise<Child[]> {
     const { manager } = this.dataSource;
-    if (!(await this.roomsOf(at)).some((room) => room.id === roomId)) throw notFound('room');
-    const [children, own, named] = await Promise.all([
+    const [isRoom, children, own, named] = await Promise.all([
+      manager.existsBy(Room, { id: roomId, siteId: at.siteId }),
       manager.find(Child, {
         where: { roomId, siteId: at.siteId },
         order: { firstName: 'ASC', lastName: 'ASC', id: 'ASC' },
@@ -43,17 +42,22 @@ export class Sight {
     ]);
     const isNamed = new Set(named.map((child) => child.id));
     const seesAll = own === 'all' || own.has(roomId);
-    return children.filter((child) => isHere(child) && (seesAll || isNamed.has(child.id)));
+    const seen = children.filter((child) => isHere(child) && (seesAll || isNamed.has(child.id)));
+    if (!isRoom || (!seesAll && seen.length === 0)) throw notFound('room');
+    return seen;
   }
 
   /** One child, for an adult who sees it; one who left only for a lead. */
   async child(at: Who, id: ChildId): Promise<Child> {
-    const child = await this.dataSource.manager.findOneBy(Child, { id, siteId: at.siteId });
-    const own = await this.ownRooms(at);
+    const [child, own, named] = await Promise.all([
+      this.dataSource.manager.findOneBy(Child, { id, siteId: at.siteId }),
+      this.ownRooms(at),
+      this.named(at),
+    ]);
     if (!child) throw notFound('child');
-    if (own === 'all') return child;
-    const isNamed = (await this.named(at)).some((one) => one.id === id);
-    if (!isHere(child) || !(own.has(child.roomId) || isNamed)) throw notFound('child');
+    const sees =
+      own === 'all' || (isHere(child) && (own.has(child.roomId) || named.some((one) => one.id === id)));
+    if (!sees) throw notFound('child');
     return child;
   }
 
