@@ -1,4 +1,4 @@
-import { questions, type Item, type Question, type Word } from '@dotting/core';
+import { longestTryMs, questions, type Item, type Question, type Word } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   Equals,
@@ -28,8 +28,6 @@ export const happeningKinds = [
 ] as const;
 export const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
 
-/** Longest try, in ms: past a working day the device's clock is wrong. */
-const longestTryMs = 12 * 3_600_000;
 /** No try has more events than this. */
 export const mostEventsOfATry = 2_000;
 

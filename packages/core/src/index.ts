@@ -1,6 +1,15 @@
 export * from './trace/ids.js';
 export * from './trace/trace.js';
-export { doubledTries } from './trace/doubledTries.js';
+export {
+  canBeBorn,
+  canBeTried,
+  dayAfter,
+  earliestDay,
+  longestTryMs,
+  oldestChildYears,
+} from './trace/bounds.js';
+export { flawOf, happeningFlaw, headFlawOf, tellFlaw, type Flaw } from './reading/flaws.js';
+export { doubledTries, mayBeSame } from './trace/doubledTries.js';
 export { settledEvents, undoneSeqs } from './trace/settled.js';
 export {
   readPass,

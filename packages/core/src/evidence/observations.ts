@@ -3,6 +3,7 @@ import type { FetchTry } from '../estimates/knowerLevels.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
 import type { TrackingTry } from '../estimates/trackingLimit.js';
 import { gaveAll } from '../giving/readGiving.js';
+import { flawOf } from '../reading/flaws.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
 import { ruledOf } from '../rulings/rulings.js';
 import { readSharing } from '../sharing/readSharing.js';
@@ -45,7 +46,18 @@ export function observationsOf(trace: Trace): Observations {
   return observations;
 }
 
+const nothing: Observations = {
+  order: null,
+  tracking: null,
+  fetch: null,
+  countOut: null,
+  principles: Object.fromEntries(
+    principles.map((principle) => [principle, null]),
+  ) as Observations['principles'],
+};
+
 function observe(trace: Trace): Observations {
+  if (flawOf(trace)) return nothing;
   const weight = tryWeight(trace);
   const day = dayOf(trace);
   const reading = readTry(trace);

@@ -17,9 +17,11 @@ export class Placing {
   private readonly touched = new Set<Item>();
   private readonly passedOver = new Set<Item>();
   private readonly size: number;
+  private readonly lowest: Record<'fresh' | 'waiting', ReturnType<typeof lowestOf>>;
 
   constructor(size: number) {
     this.size = size;
+    this.lowest = { fresh: lowestOf(size), waiting: lowestOf(size) };
   }
 
   /** Whether any thing has not been counted yet. */
@@ -33,7 +35,8 @@ export class Placing {
 
   /** Neither counted nor touched. */
   get missed(): readonly Item[] {
-    return this.items().filter((item) => !this.counted.has(item) && !this.touched.has(item));
+    const items = Array.from({ length: this.size }, (_, item) => item);
+    return items.filter((item) => !this.counted.has(item) && !this.touched.has(item));
   }
 
   /**
@@ -60,12 +63,20 @@ export class Placing {
   }
 
   private standsFor(): Item | undefined {
-    const isFresh = (item: Item): boolean =>
-      !this.counted.has(item) && !this.touched.has(item) && !this.passedOver.has(item);
-    return this.items().find(isFresh) ?? this.items().find((item) => !this.counted.has(item));
+    const fresh = this.lowest.fresh((item) => !this.isCounted(item) && !this.isSeen(item));
+    return fresh ?? this.lowest.waiting((item) => !this.isCounted(item));
   }
 
-  private items(): readonly Item[] {
-    return Array.from({ length: this.size }, (_, item) => item);
+  private isSeen(item: Item): boolean {
+    return this.touched.has(item) || this.passedOver.has(item);
   }
+}
+
+/** The lowest item of which something holds that never holds again once it is over. */
+function lowestOf(size: number): (holds: (item: Item) => boolean) => Item | undefined {
+  let item = 0;
+  return (holds) => {
+    while (item < size && !holds(item)) item++;
+    return item < size ? item : undefined;
+  };
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { readTry } from '../reading/readTry.js';
 import { settledEvents } from '../trace/settled.js';
+import { longestTryMs } from '../trace/bounds.js';
 import type { TraceEvent } from '../trace/trace.js';
 import { nextWord, record, undoWhole, type Gesture } from './record.js';
 
@@ -165,4 +166,16 @@ describe('where nothing lies, and where things are handed over', () => {
       { kind: 'given', value: 6 },
     ]);
   });
+});
+
+test('times never fall, whatever the clock does, and end where a try can be no longer', () => {
+  const at = (t: number, events: readonly TraceEvent[]): readonly TraceEvent[] => [
+    ...events,
+    ...record({ events, start: 1, direction: 1 }, next, { ...moment, t }),
+  ];
+  const events = [5_000, 2_000, 10 * longestTryMs, 9_000].reduce<readonly TraceEvent[]>(
+    (soFar, t) => at(t, soFar),
+    [],
+  );
+  expect(events.map((event) => event.t)).toEqual([5_000, 5_000, longestTryMs, longestTryMs]);
 });

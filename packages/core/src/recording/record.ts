@@ -1,5 +1,6 @@
 import { splitPasses, wordsOf, type PassEvent } from '../trace/passes.js';
 import { settledEvents, undoneSeqs } from '../trace/settled.js';
+import { longestTryMs } from '../trace/bounds.js';
 import { outside, placeName } from '../sharing/readSharing.js';
 import {
   isNumberWord,
@@ -56,7 +57,9 @@ export interface Moment {
 export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): readonly TraceEvent[] {
   const { events } = soFar;
   const word = soFar.spoken ? ('say' as const) : ('count' as const);
-  const place = { seq: events.length, t: Math.max(moment.t, events.at(-1)?.t ?? 0) };
+  // Times never fall, and a try left open too long only says that it was.
+  const t = Math.min(longestTryMs, Math.max(moment.t, events.at(-1)?.t ?? 0));
+  const place = { seq: events.length, t };
   const amendLastTap = (change: (tapped: PassEvent) => Happening): readonly TraceEvent[] => {
     const tapped = lastTap(events);
     return tapped ? [amendment(tapped.seq, change(tapped))] : [];

@@ -18,7 +18,8 @@ export function doubledTries(traces: readonly Trace[]): readonly (readonly [Trac
   );
 }
 
-function mayBeSame(one: Trace, other: Trace): boolean {
+/** Whether two tries may be one that was recorded twice. */
+export function mayBeSame(one: Trace, other: Trace): boolean {
   return (
     one.childId === other.childId &&
     one.sittingId !== other.sittingId &&

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Word } from '../trace/trace.js';
-import { readWords } from './readWords.js';
+import { readWords, stepsToRead } from './readWords.js';
 
 const word: fc.Arbitrary<Word> = fc.oneof(
   { weight: 6, arbitrary: fc.integer({ min: 0, max: 25 }) },
@@ -104,6 +104,30 @@ describe(readWords, () => {
       { numRuns: 300 },
     );
   });
+});
+
+describe(stepsToRead, () => {
+  const anyWord = fc.oneof(fc.integer({ min: 0, max: 1000 }), fc.constantFrom('fiveteen', 'um'));
+
+  test('grows with the words and not with their product, whatever was said', () => {
+    fc.assert(
+      fc.property(fc.array(anyWord, { minLength: 1, maxLength: 300 }), start, (words, from) => {
+        expect(stepsToRead(words, from)).toBeLessThanOrEqual(words.length * 1002);
+      }),
+    );
+  });
+
+  test('is small where the numbers are', () => {
+    const words = Array.from({ length: 2000 }, (_, i) => (i * 7) % 20);
+    expect(stepsToRead(words, 1)).toBeLessThanOrEqual(2000 * 22);
+    const { slips } = readWords(words, 1, 1);
+    expect(slips.length).toBeGreaterThan(1000);
+  });
+});
+
+test('a number too far off to be skipped to is put in between, and no number with a fraction is due', () => {
+  expect(readWords([1, 2, 1e9, 3], 1, 1).slips.map((slip) => slip.kind)).toEqual(['inserted']);
+  expect(readWords([1, 1.5, 2], 1, 1).slips.map((slip) => slip.kind)).toEqual(['inserted']);
 });
 
 /** The cost table of docs/model.md as a plain recursion: the oracle. */

@@ -41,23 +41,11 @@ const COST = {
   loopedBack: 130,
 } as const;
 
-interface Step {
-  readonly kind: WordSlipKind;
-  readonly at: number;
-  /** Last number accounted for before the slip. */
-  readonly after: number;
-  readonly earlier: Step | undefined;
-}
+/** Nobody leaves out more numbers at once: a word further off is read as replaced or put in between. */
+const FARTHEST_SKIP = 2_000;
 
-interface Explanation {
-  /** Last number accounted for. */
-  readonly upTo: number;
-  readonly cost: number;
-  readonly slipCount: number;
-  readonly lastSlip: Step | undefined;
-}
-
-type Layer = Map<number, Explanation>;
+/** The kinds by their places in `wordSlipKinds`, and a word as it was due. */
+const [SKIPPED, REPEATED, SWAPPED, REPLACED, INSERTED, LOOPED_BACK, HIT] = [0, 1, 2, 3, 4, 5, 6] as const;
 
 /**
  * Explains what was said as the cheapest set of slips against start, start ± 1, …: a shortest path
@@ -67,105 +55,187 @@ type Layer = Map<number, Explanation>;
  * @param words what was said, in order
  * @param start the number the count should begin from
  * @param direction 1 counting on, −1 counting back (every number w is mirrored to 2·start − w)
- * @returns indexes into `words`; O(words × reachable numbers)
+ * @returns indexes into `words`; in `stepsToRead` steps
  * @example readWords([1, 2, 3, 4, 5, 7, 8], 1, 1) // skipped 6, upTo 5
  */
 export function readWords(words: readonly Word[], start: number, direction: 1 | -1): WordsReading {
   const mirror = (word: Word): Word => (direction === -1 && isNumberWord(word) ? 2 * start - word : word);
   const forward = words.map(mirror);
-  const best = cheapestExplanation(forward, start);
-  const slips = stepsOf(best).map((step) => ({
+  const { cost, steps, end } = cheapestWay(forward, start);
+  const slips = steps.map((step) => ({
     kind: step.kind,
     at: step.at,
     words: slipWords(step, forward).map(mirror),
     after: mirror(step.after) as number,
   }));
-  return { upTo: slips[0]?.after ?? (mirror(best.upTo) as number), cost: best.cost, slips };
+  return { upTo: slips[0]?.after ?? (mirror(end) as number), cost, slips };
 }
 
-function cheapestExplanation(words: readonly Word[], start: number): Explanation {
-  const layers: Layer[] = words.map(() => new Map());
-  layers.push(new Map());
-  const insertedFrom = costOfInsertingTheRest(words);
-  layers[0]!.set(start - 1, { upTo: start - 1, cost: 0, slipCount: 0, lastSlip: undefined });
-  // Calling all the rest inserted bounds the cost of the best path, so dearer ones need no following.
-  let bound = insertedFrom[0]!;
-  for (let at = 0; at < words.length; at++) {
-    for (const from of layers[at]!.values()) bound = Math.min(bound, from.cost + insertedFrom[at]!);
-    for (const from of layers[at]!.values()) {
-      if (from.cost <= bound) explainWord(words, at, start, from, layers, bound);
-    }
-  }
-  return [...layers[words.length]!.values()].reduce((one, other) => (isBetter(other, one) ? other : one));
+/** How many steps a reading takes: for each word the last numbers that can have been accounted for. */
+export function stepsToRead(words: readonly Word[], start: number): number {
+  return highestBefore(words, start).reduce((sum, highest) => sum + highest - start + 2, 0);
 }
 
-function costOfInsertingTheRest(words: readonly Word[]): readonly number[] {
-  const costs = [0];
-  for (const word of words.toReversed()) {
-    costs.push(costs[costs.length - 1]! + (isNumberWord(word) ? COST.inserted : COST.insertedNoNumber));
-  }
-  return costs.reverse();
+interface Step {
+  readonly kind: WordSlipKind;
+  readonly at: number;
+  /** Last number accounted for before the slip. */
+  readonly after: number;
 }
 
-/** Puts every way to explain `words[at]` after `from` into the layers behind it. */
-function explainWord(
-  words: readonly Word[],
-  at: number,
-  start: number,
-  from: Explanation,
-  layers: readonly Layer[],
-  bound: number,
-): void {
-  const word = words[at]!;
-  const p = from.upTo;
-  if (word === p + 1) {
-    settle(layers[at + 1]!, { ...from, upTo: word });
-    return;
+interface Way {
+  readonly cost: number;
+  readonly steps: readonly Step[];
+  /** Last number accounted for. */
+  readonly end: number;
+}
+
+/** More slips than a reading can have, so that cost and number of slips are one figure to compare. */
+const SLIPS = 2 ** 20;
+
+/**
+ * Worked out from the last word to the first: from (word, last number accounted for) each kind of slip
+ * leads on in one way only, so that of equal costs the earlier kind wins at once.
+ */
+function cheapestWay(words: readonly Word[], start: number): Way {
+  const highest = highestBefore(words, start);
+  const sizes = highest.map((number) => number - start + 2);
+  const offsets: number[] = [];
+  let steps = 0;
+  for (const size of sizes) {
+    offsets.push(steps);
+    steps += size;
   }
-  const slip = (kind: WordSlipKind, upTo: number, cost: number, taken = 1): void => {
-    if (from.cost + cost > bound) return;
-    settle(layers[at + taken]!, {
-      upTo,
-      cost: from.cost + cost,
-      slipCount: from.slipCount + 1,
-      lastSlip: { kind, at, after: p, earlier: from.lastSlip },
+  const ways = new Uint8Array(steps);
+  const farthest = words.reduce<number>(
+    (far, word) => (canBeReached(word, start) && word > far ? word : far),
+    start,
+  );
+  const most = Math.max(farthest, ...highest) - start + 4;
+  const layers = [new Float64Array(most), new Float64Array(most), new Float64Array(most)] as const;
+  for (let at = words.length - 1; at >= 0; at--) {
+    const here = layers[at % 3]!;
+    const size = sizes[at]!;
+    const onwards = { rest: layers[(at + 1) % 3]!, restOfNext: layers[(at + 2) % 3]! };
+    explainWord(words, at, start, {
+      here,
+      ways: ways.subarray(offsets[at], offsets[at]! + size),
+      ...onwards,
     });
+    // Beyond the highest place all places cost the same: no word to come is above it.
+    here.fill(here[size - 1]!, size);
+  }
+  const cost = words.length === 0 ? 0 : Math.floor(layers[0][0]! / SLIPS);
+  return { cost, ...follow(words, start, (at) => ways.subarray(offsets[at], offsets[at]! + sizes[at]!)) };
+}
+
+interface Layers {
+  /** To be filled in: what the words from here on cost, and the way taken, by the last number before them. */
+  readonly here: Float64Array;
+  readonly ways: Uint8Array;
+  /** What the words after this one cost, and after the next. */
+  readonly rest: Float64Array;
+  readonly restOfNext: Float64Array;
+}
+
+/** Fills in how best to explain `words[at]`, for each last number accounted for; place 0 is start − 1. */
+function explainWord(words: readonly Word[], at: number, start: number, layers: Layers): void {
+  const { here, ways, rest, restOfNext } = layers;
+  const word = words[at]!;
+  const size = ways.length;
+  const replaced = slip(isNumberWord(word) ? COST.replaced : COST.replacedByNoNumber);
+  const inserted = slip(isNumberWord(word) ? COST.inserted : COST.insertedNoNumber);
+  const place = canBeReached(word, start) ? word - start + 1 : 0;
+  const fromWord = place > 0 ? rest[place]! : Infinity;
+  const due = place - 1;
+  const further = COST.skippedFurther * SLIPS;
+  const asLoopedBack = fromWord + slip(COST.loopedBack);
+  // Each number further below costs more.
+  let asSkipped = fromWord + slip(COST.skipped) + further * (due - 1);
+  for (let p = 0; p < size; p++) {
+    const asReplaced = rest[p + 1]! + replaced;
+    const asInserted = rest[p]! + inserted;
+    let best = asReplaced;
+    let way: number = REPLACED;
+    if (asInserted < best) {
+      best = asInserted;
+      way = INSERTED;
+    }
+    if (p < due) {
+      if (asSkipped <= best) {
+        best = asSkipped;
+        way = SKIPPED;
+      }
+      asSkipped -= further;
+    } else if (asLoopedBack < best) {
+      best = asLoopedBack;
+      way = LOOPED_BACK;
+    }
+    here[p] = best;
+    ways[p] = way;
+  }
+  if (place === 0) return;
+  const take = (p: number, way: number, cost: number): void => {
+    if (p < 0 || p >= size || cost > here[p]! || (cost === here[p] && way > ways[p]!)) return;
+    here[p] = cost;
+    ways[p] = way;
   };
-  if (!isNumberWord(word)) {
-    slip('replaced', p + 1, COST.replacedByNoNumber);
-    slip('inserted', p, COST.insertedNoNumber);
-    return;
+  take(place, REPEATED, fromWord + slip(COST.repeated));
+  if (words[at + 1] === (word as number) - 1)
+    take(place - 2, SWAPPED, restOfNext[place]! + slip(COST.swapped));
+  if (due < size) {
+    // A word that is due is never a slip, whatever comes of it.
+    here[due] = fromWord;
+    ways[due] = HIT;
   }
-  if (word > p + 1) slip('skipped', word, COST.skipped + COST.skippedFurther * (word - p - 2));
-  if (word === p && p >= start) slip('repeated', p, COST.repeated);
-  if (word === p + 2 && words[at + 1] === p + 1) slip('swapped', p + 2, COST.swapped, 2);
-  slip('replaced', p + 1, COST.replaced);
-  slip('inserted', p, COST.inserted);
-  if (start <= word && word < p) slip('looped-back', word, COST.loopedBack);
 }
 
-function settle(layer: Layer, candidate: Explanation): void {
-  const present = layer.get(candidate.upTo);
-  if (!present || isBetter(candidate, present)) layer.set(candidate.upTo, candidate);
-}
+const slip = (cost: number): number => cost * SLIPS + 1;
 
-function isBetter(one: Explanation, other: Explanation): boolean {
-  if (one.cost !== other.cost) return one.cost < other.cost;
-  if (one.slipCount !== other.slipCount) return one.slipCount < other.slipCount;
-  const kindsOfOne = stepsOf(one);
-  const kindsOfOther = stepsOf(other);
-  for (let i = 0; i < kindsOfOne.length; i++) {
-    const difference =
-      wordSlipKinds.indexOf(kindsOfOne[i]!.kind) - wordSlipKinds.indexOf(kindsOfOther[i]!.kind);
-    if (difference !== 0) return difference < 0;
-  }
-  return false;
-}
-
-function stepsOf(explanation: Explanation): readonly Step[] {
+/** Goes the way that was chosen, from the first word on. */
+function follow(
+  words: readonly Word[],
+  start: number,
+  chosenAt: (at: number) => Uint8Array,
+): Omit<Way, 'cost'> {
   const steps: Step[] = [];
-  for (let step = explanation.lastSlip; step; step = step.earlier) steps.push(step);
-  return steps.reverse();
+  let end = start - 1;
+  for (let at = 0; at < words.length; at++) {
+    const ways = chosenAt(at);
+    const way = ways[Math.min(end - start + 1, ways.length - 1)]!;
+    const kind = wordSlipKinds[way];
+    if (kind) steps.push({ kind, at, after: end });
+    if (kind === 'replaced') end++;
+    else if (kind !== 'inserted') end = words[at] as number;
+    // The second of two that were swapped is explained with the first.
+    if (kind === 'swapped') at++;
+  }
+  return { steps, end };
+}
+
+/**
+ * The highest last number to tell apart before each word: no more than every word before it can have
+ * led to, and no more than one above the numbers still to come, beyond which all is the same.
+ */
+function highestBefore(words: readonly Word[], start: number): readonly number[] {
+  const reachable: number[] = [];
+  let highest = start - 1;
+  for (const word of words) {
+    reachable.push(highest);
+    highest = canBeReached(word, start) ? Math.max(highest + 1, word) : highest + 1;
+  }
+  let toCome = start - 1;
+  for (let at = words.length - 1; at >= 0; at--) {
+    const word = words[at]!;
+    if (canBeReached(word, start)) toCome = Math.max(toCome, word);
+    reachable[at] = Math.min(reachable[at]!, toCome + 1);
+  }
+  return reachable;
+}
+
+/** Whether a count from the start can come to this word. */
+function canBeReached(word: Word, start: number): word is number {
+  return isNumberWord(word) && Number.isInteger(word) && word >= start && word - start < FARTHEST_SKIP;
 }
 
 function slipWords(step: Step, words: readonly Word[]): readonly Word[] {
