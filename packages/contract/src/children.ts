@@ -25,7 +25,6 @@ import {
   IsInt,
   IsNotEmpty,
   IsNumber,
-  IsOptional,
   IsString,
   IsUUID,
   Max,
@@ -35,7 +34,7 @@ import {
 } from 'class-validator';
 import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
-import { IsDay, IsLanguageTag, IsNotToCome, OrNull } from './validators.js';
+import { IsDay, IsLanguageTag, IsChildsBirth, IsNotToCome, OrNull, Maybe } from './validators.js';
 
 const skillIds = skillMap.map((skill) => skill.id);
 const dueReasons = [
@@ -159,6 +158,26 @@ export class DoubleAnswer {
   counts: TraceId | null;
 }
 
+/** Tries of a child that are on record, and from which nothing can be read. */
+export class UnreadTries {
+  @IsUUID()
+  childId: ChildId;
+  @IsString()
+  firstName: string;
+  @IsInt()
+  tries: number;
+}
+
+/** What a view of several children could not take in, so that it can say so. */
+export class LeftOutView {
+  @ValidateNested({ each: true })
+  @Type(() => UnreadTries)
+  unread: UnreadTries[];
+  /** First names of children whose record could not be worked out: what is shown of them is old, or missing. */
+  @IsString({ each: true })
+  behind: string[];
+}
+
 export class TodayView {
   @IsDay()
   day: string;
@@ -174,6 +193,9 @@ export class TodayView {
   @ValidateNested({ each: true })
   @Type(() => DoubleView)
   doubles: DoubleView[];
+  @ValidateNested()
+  @Type(() => LeftOutView)
+  leftOut: LeftOutView;
 }
 
 export class ChildView {
@@ -210,41 +232,42 @@ export class ChildView {
 
 /** What an adult may put right about a child; what is absent stays as it is. */
 export class ChildChange {
-  @IsOptional()
+  @Maybe()
   @IsString()
   @IsNotEmpty({ message: 'Enter the first name.' })
   @MaxLength(60)
   firstName?: string;
-  @IsOptional()
+  @Maybe()
   @OrNull()
   @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
   @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
+  @IsChildsBirth({ message: 'This birth date is more than 12 years ago: check the year.' })
   birthDate?: string | null;
-  @IsOptional()
+  @Maybe()
   @OrNull()
   @IsBoolean()
   mouths?: boolean | null;
-  @IsOptional()
+  @Maybe()
   @OrNull()
   @IsIn(hands)
   hand?: Hand | null;
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(200, { message: 'Keep allergies under 200 letters.' })
   allergies?: string;
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayNotEmpty({ message: 'Choose at least one language.' })
   @ArrayMaxSize(4, { message: 'Choose at most four languages.' })
   @ArrayUnique({ message: 'Each language once.' })
   @IsLanguageTag({ each: true })
   languages?: string[];
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayUnique()
   @IsIn(needs, { each: true })
   needs?: Need[];
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(40, { message: 'Keep the group under 40 letters.' })
   group?: string;
@@ -415,10 +438,11 @@ export class ChildPage {
   @ValidateNested({ each: true })
   @Type(() => NextStepView)
   steps: NextStepView[];
-  /** One that will go well. */
+  /** One that will go well; null where the record could not be worked out. */
+  @OrNull()
   @ValidateNested()
   @Type(() => NextStepView)
-  easier: NextStepView;
+  easier: NextStepView | null;
   @ValidateNested({ each: true })
   @Type(() => StepDecisionView)
   decisions: StepDecisionView[];
@@ -437,4 +461,7 @@ export class ChildPage {
   /** Tasks the child has met; every other is a new routine. */
   @IsString({ each: true })
   metTasks: string[];
+  @ValidateNested()
+  @Type(() => LeftOutView)
+  leftOut: LeftOutView;
 }

@@ -5,14 +5,21 @@ import {
   IsDefined,
   IsIn,
   IsInt,
-  IsOptional,
   IsString,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsAnswer, IsItem, IsItemOrAgain, IsMomentWithOffset, IsWord, validator } from './validators.js';
+import {
+  IsAnswer,
+  IsItem,
+  IsItemOrAgain,
+  IsMomentWithOffset,
+  IsWord,
+  validator,
+  Maybe,
+} from './validators.js';
 
 export const happeningKinds = [
   'count',
@@ -52,7 +59,7 @@ export class CountEvent extends EventBody {
   override kind: 'count';
   @IsWord()
   word: Word;
-  @IsOptional()
+  @Maybe()
   @IsItemOrAgain()
   item?: Item | 'again';
 }
@@ -67,7 +74,7 @@ export class SayEvent extends EventBody {
 export class TouchEvent extends EventBody {
   @Equals('touch')
   override kind: 'touch';
-  @IsOptional()
+  @Maybe()
   @IsItem()
   item?: Item;
 }
@@ -75,7 +82,7 @@ export class TouchEvent extends EventBody {
 export class PassedOverEvent extends EventBody {
   @Equals('passed-over')
   override kind: 'passed-over';
-  @IsOptional()
+  @Maybe()
   @IsItem()
   item?: Item;
 }
@@ -116,7 +123,7 @@ export class GivenEvent extends EventBody {
 export class PutEvent extends EventBody {
   @Equals('put')
   override kind: 'put';
-  @IsOptional()
+  @Maybe()
   @IsItem()
   item?: Item;
   @IsString()
@@ -130,14 +137,14 @@ export class UndoEvent extends EventBody {
   @IsInt()
   @Min(0)
   of: number;
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(80)
   by?: string;
-  @IsOptional()
+  @Maybe()
   @IsMomentWithOffset()
   at?: string;
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(200)
   reason?: string;
@@ -197,7 +204,7 @@ export class AmendEvent extends EventBody {
   by: string;
   @IsMomentWithOffset()
   at: string;
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(200)
   reason?: string;

@@ -11,4 +11,4 @@ export * from './children.js';
 export * from './room.js';
 export * from './office.js';
 export * from './refusal.js';
-export { orNull } from './validators.js';
+export { isFarLastDay, orNull } from './validators.js';

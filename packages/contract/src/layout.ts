@@ -8,7 +8,6 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsOptional,
   IsString,
   Matches,
   Max,
@@ -16,6 +15,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { Maybe } from './validators.js';
 
 /** No count that is played has more words than this. */
 const mostPlayed = 40;
@@ -48,52 +48,52 @@ export class BowlBody implements Bowl {
   things: string;
 
   @IsInt()
-  @Min(0)
+  @Min(1)
   @Max(100)
   n: number;
 }
 
 /** What was generated for a try, so that it can be laid and played again. */
 export class LayoutBody {
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(2 ** 32 - 1)
   seed?: number;
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(7)
   turn?: number;
 
-  @IsOptional()
+  @Maybe()
   @IsBoolean()
   marked?: boolean;
 
-  @IsOptional()
+  @Maybe()
   @Matches(/^[a-z][a-z-]{0,39}$/, { message: 'way must be the id of one of the task’s ways' })
   way?: string;
 
-  @IsOptional()
+  @Maybe()
   @ValidateNested()
   @Type(() => PuppetBody)
   puppet?: PuppetBody;
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(1)
   @Max(100)
   places?: number;
 
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayMaxSize(12)
   @ValidateNested({ each: true })
   @Type(() => BowlBody)
   bowls?: readonly BowlBody[];
 
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayMaxSize(mostPlayed)
   @IsInt({ each: true })
@@ -101,7 +101,7 @@ export class LayoutBody {
   @Max(longestPlayMs, { each: true })
   drops?: readonly number[];
 
-  @IsOptional()
+  @Maybe()
   @IsString()
   @IsNotEmpty()
   @MaxLength(40)

@@ -11,7 +11,6 @@ import {
   IsInt,
   IsNotEmpty,
   IsObject,
-  IsOptional,
   IsString,
   IsUUID,
   Max,
@@ -21,7 +20,7 @@ import {
 } from 'class-validator';
 import { ChildView, hands, type Hand } from './children.js';
 import { Adult, roles, Room, type Role } from './here.js';
-import { IsDay, IsLanguageTag, IsNotToCome, OrNull } from './validators.js';
+import { IsDay, IsLanguageTag, IsChildsBirth, IsLastDay, IsNotToCome, OrNull, Maybe } from './validators.js';
 
 /** A room as the office keeps it. */
 export class OfficeRoom extends Room {
@@ -80,17 +79,18 @@ export class NewAdult {
 
 /** What is absent stays as it is. */
 export class AdultChange {
-  @IsOptional()
+  @Maybe()
   @IsIn(roles)
   role?: Role;
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayUnique()
   @IsUUID('all', { each: true })
   rooms?: string[];
-  @IsOptional()
+  @Maybe()
   @OrNull()
   @IsDay({ message: 'Enter the day of leaving as a day of the calendar.' })
+  @IsLastDay({ message: 'This day of leaving is more than ten years off: check the year.' })
   leftOn?: string | null;
 }
 
@@ -135,6 +135,7 @@ export class NewChild {
   @OrNull()
   @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
   @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
+  @IsChildsBirth({ message: 'This birth date is more than 12 years ago: check the year.' })
   birthDate: string | null;
   @IsString()
   @MaxLength(40, { message: 'Keep the group under 40 letters.' })
@@ -161,25 +162,26 @@ export class NewChild {
 
 /** Where a child is, and who sees it; what is absent stays as it is. */
 export class PlaceChange {
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(60)
   lastName?: string;
-  @IsOptional()
+  @Maybe()
   @IsUUID('all', { message: 'Choose a room.' })
   roomId?: string;
-  @IsOptional()
+  @Maybe()
   @IsString()
   @MaxLength(40, { message: 'Keep the group under 40 letters.' })
   group?: string;
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayUnique()
   @IsUUID('all', { each: true })
   seenBy?: StaffId[];
-  @IsOptional()
+  @Maybe()
   @OrNull()
   @IsDay({ message: 'Enter the last day as a day of the calendar, or leave it empty.' })
+  @IsLastDay({ message: 'This last day is more than ten years off: check the year.' })
   leftOn?: string | null;
 }
 

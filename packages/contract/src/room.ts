@@ -1,7 +1,7 @@
 import { type ChildId, type DotForm, type SkillId, type TaskId } from '@dotting/core';
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsString, IsUUID, ValidateNested } from 'class-validator';
-import { dotForms } from './children.js';
+import { dotForms, LeftOutView } from './children.js';
 import { IsDay, OrNull } from './validators.js';
 
 /** A skill of a child at a glance. */
@@ -83,4 +83,7 @@ export class RoomOverview {
   @ValidateNested({ each: true })
   @Type(() => RoomMonthView)
   months: RoomMonthView[];
+  @ValidateNested()
+  @Type(() => LeftOutView)
+  leftOut: LeftOutView;
 }

@@ -11,7 +11,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsMomentWithOffset } from './validators.js';
+import { IsMomentWithOffset, IsRecordedMoment } from './validators.js';
 
 /** What a sitting changed: as it was worked out, and in the adult's words. */
 export class ClosingLine {
@@ -37,6 +37,7 @@ export class PutClosing {
   presence: string;
 
   @IsMomentWithOffset()
+  @IsRecordedMoment()
   closedAt: string;
 
   @IsInt()

@@ -30,7 +30,6 @@ import {
   IsIn,
   IsInt,
   IsNotEmpty,
-  IsOptional,
   IsString,
   IsUUID,
   Matches,
@@ -48,7 +47,7 @@ import {
   type TraceEventBody,
 } from './events.js';
 import { LayoutBody } from './layout.js';
-import { IsLanguageTag, IsMomentWithOffset, OrNull } from './validators.js';
+import { IsLanguageTag, IsMomentWithOffset, IsRecordedMoment, OrNull, Maybe } from './validators.js';
 
 export class TraySetBody {
   @IsInt()
@@ -64,17 +63,17 @@ export class TraySetBody {
   @IsIn(arrangements)
   arrangement: Arrangement;
 
-  @IsOptional()
+  @Maybe()
   @IsIn(cues)
   cue?: Cue;
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(100)
   pile?: number;
 
-  @IsOptional()
+  @Maybe()
   @ValidateNested()
   @Type(() => LayoutBody)
   layout?: LayoutBody;
@@ -92,6 +91,7 @@ export class TryHead {
   recordedBy: StaffId;
 
   @IsMomentWithOffset()
+  @IsRecordedMoment()
   startedAt: string;
 
   @Matches(/^[a-z][a-z-]{1,39}$/, { message: 'task must be the id of a task on the shelf' })
@@ -113,19 +113,19 @@ export class TryHead {
   @IsIn([1, -1])
   direction: 1 | -1;
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(1000)
   target?: number;
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(2)
   @Max(20)
   choices?: number;
 
-  @IsOptional()
+  @Maybe()
   @IsIn(strategies)
   strategy?: Strategy;
 
@@ -142,33 +142,33 @@ export class TryHead {
   @IsIn(endings)
   ended: Ended | null;
 
-  @IsOptional()
+  @Maybe()
   @Equals('in-passing')
   seen?: 'in-passing';
 
-  @IsOptional()
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(600_000)
   shownMs?: number;
 
-  @IsOptional()
+  @Maybe()
   @Equals(true)
   whole?: true;
 
-  @IsOptional()
+  @Maybe()
   @IsString()
   @IsNotEmpty()
   @MaxLength(200)
   setAside?: string;
 
-  @IsOptional()
+  @Maybe()
   @IsArray()
   @ArrayMaxSize(needs.length)
   @IsIn(needs, { each: true })
   access?: readonly Need[];
 
-  @IsOptional()
+  @Maybe()
   @IsLanguageTag()
   mixedWith?: string;
 }
@@ -248,12 +248,12 @@ export class NewAmendment {
 export class StoredTry extends TryHead {
   @IsUUID()
   id: TraceId;
-  @IsOptional()
+  @Maybe()
   @ValidateNested({ each: true })
   @Type(() => RulingView)
   rulings?: RulingView[];
   /** The same try as another, which counts in its place. */
-  @IsOptional()
+  @Maybe()
   @IsUUID()
   sameAs?: TraceId;
   @IsArray()

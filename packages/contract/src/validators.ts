@@ -1,3 +1,4 @@
+import { canBeBorn, canBeTried, dayAfter } from '@dotting/core';
 import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
 
 /** A text longer than this is no number word. */
@@ -48,6 +49,15 @@ export const IsMomentWithOffset = validator(
   'a date and time with its offset, as 2026-03-02T09:30:00+01:00',
 );
 
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** When something was recorded, as a device's clock has it. */
+export const IsRecordedMoment = validator(
+  'isRecordedMoment',
+  (value) => typeof value === 'string' && canBeTried(value.slice(0, 10), today()),
+  'a day from 2024 until now: check the date and time on this device',
+);
+
 /** A BCP 47 tag, as far as number words need one. */
 export const IsLanguageTag = validator(
   'isLanguageTag',
@@ -67,17 +77,43 @@ export const IsDay = validator(
   'a day of the calendar, as 2026-03-02',
 );
 
-const dayMs = 24 * 60 * 60 * 1000;
-
 /** Tomorrow is allowed: the reader may already be in it. */
 export const IsNotToCome = validator(
   'isNotToCome',
-  (value) => typeof value === 'string' && !(Date.parse(value) > Date.now() + dayMs),
+  (value) => typeof value === 'string' && value <= dayAfter(today(), 1),
   'a day that has been',
 );
+
+/** A birth date of a child, not of an adult, and no year with a slip in it. */
+export const IsChildsBirth = validator(
+  'isChildsBirth',
+  (value) => typeof value === 'string' && (value > today() || canBeBorn(value, today())),
+  'a day of the last twelve years',
+);
+
+const farDays = 3_660;
+
+/** The last day of a child or an adult: a year further off than this was mistyped. */
+export const IsLastDay = validator(
+  'isLastDay',
+  (value) =>
+    typeof value === 'string' && value > dayAfter(today(), -farDays) && value < dayAfter(today(), farDays),
+  'a day within ten years: check the year',
+);
+
+/** A last day further back, or further ahead, than this, in days, is asked about once more. */
+const usualDays = { back: 60, ahead: 400 } as const;
+
+/** Whether to ask "is that so?" about a last day, YYYY-MM-DD both: a wrong one hides the child, and in time erases it. */
+export function isFarLastDay(leftOn: string, day: string): boolean {
+  return leftOn < dayAfter(day, -usualDays.back) || leftOn > dayAfter(day, usualDays.ahead);
+}
 
 /** Marks a field that may be null, for the API's description. */
 export const orNull = { mayBeNull: true };
 
 /** Null is a value of its own ("nobody has said"), unlike an absent field. */
 export const OrNull = (): PropertyDecorator => ValidateIf((_, value) => value !== null, { context: orNull });
+
+/** May be left out; unlike with the usual rule null is no way of leaving it out. */
+export const Maybe = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);

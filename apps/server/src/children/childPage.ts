@@ -1,7 +1,6 @@
 import type { NextStepView, SkillLineView, StatementRulingView } from '@dotting/contract';
 import {
   courseOf,
-  describeSet,
   dotsFor,
   isClaimed,
   looksAt,
@@ -9,11 +8,9 @@ import {
   skillMap,
   statementFor,
   statementsFor,
-  taskOf,
   tasksFor,
   teachingMoves,
   tellStatement,
-  tellTry,
   trendOf,
   weaknessWords,
   type NextStep,
@@ -24,6 +21,7 @@ import {
   type TellingSlip,
   type Trace,
 } from '@dotting/core';
+import { namedOf, toldOf } from '../tries/told.js';
 
 export type Moves = Readonly<Record<TellingSlip, TeachingMove>>;
 
@@ -91,11 +89,10 @@ export function movesOf(own: readonly (TeachingMove & { readonly slip: TellingSl
 }
 
 /** One try in a line. */
-export const summaryOf = (trace: Trace, recorder: string) => ({
+export const summaryOf = (trace: Trace, recorder: string, day: string) => ({
   id: trace.id,
   startedAt: trace.startedAt,
-  task: taskOf(trace.task).name,
-  title: describeSet(trace.set, trace.target),
+  ...namedOf(trace),
   recorder,
-  told: tellTry(trace),
+  told: toldOf(trace, day),
 });

@@ -7,13 +7,22 @@ import { DecisionsService } from './decisions.service.js';
 import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
 import { Refresher } from '../summaries/refresher.service.js';
+import { SummaryThread } from '../summaries/summaryThread.js';
 import { SummariesService } from '../summaries/summaries.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
   imports: [SiteModule, TriesModule, SittingsModule],
   controllers: [ChildrenController],
-  providers: [ChildrenService, DecisionsService, RoomService, ExportService, SummariesService, Refresher],
+  providers: [
+    ChildrenService,
+    DecisionsService,
+    RoomService,
+    ExportService,
+    SummariesService,
+    SummaryThread,
+    Refresher,
+  ],
   exports: [SummariesService, Refresher],
 })
 export class ChildrenModule {}

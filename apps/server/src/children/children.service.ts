@@ -1,8 +1,8 @@
 import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
 import {
-  describeSet,
   dueFor,
   figure,
+  flawOf,
   isRecent,
   skillOf,
   type ChildId,
@@ -16,8 +16,11 @@ import { Evidence } from '../evidence/evidence.service.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
+import { leftOutOf } from '../summaries/leftOut.js';
 import { SummariesService } from '../summaries/summaries.service.js';
+import type { Steps } from '../summaries/workOut.js';
 import { DoublesService } from '../tries/doubles.service.js';
+import { namedOf } from '../tries/told.js';
 import { headOf, storedOf } from '../tries/traces.js';
 import { TriesService } from '../tries/tries.service.js';
 import { Try } from '../tries/try.entity.js';
@@ -43,11 +46,11 @@ export class ChildrenService {
   async today(at: AtWork, roomId: string): Promise<TodayView> {
     const children = await this.sight.childrenOf(at, roomId);
     const day = today();
-    const glances = await this.summaries.partOf('glance', children);
+    const { parts: glances, behind } = await this.summaries.partOf('glance', children);
     const looks = [...glances].map(([childId, glance]) => ({ childId, looks: glance.looks }));
     const due = dueFor(looks, day, figure.looksInADay);
     const isDue = new Set(due.map((one) => one.childId));
-    const steps = await this.summaries.partOf(
+    const { parts: steps } = await this.summaries.partOf(
       'steps',
       children.filter((child) => isDue.has(child.id)),
     );
@@ -71,6 +74,7 @@ export class ChildrenService {
         at,
         [...glances.values()].flatMap((glance) => glance.doubles),
       ),
+      leftOut: leftOutOf(children, glances, behind),
     };
   }
 
@@ -85,7 +89,7 @@ export class ChildrenService {
       childId: row.childId,
       recorder: row.recorder?.firstName ?? '',
       startedAt: row.startedAt,
-      title: describeSet(headOf(row).set, row.target ?? undefined),
+      title: namedOf(headOf(row)).title,
     }));
   }
 
@@ -97,23 +101,26 @@ export class ChildrenService {
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
     const day = today();
-    const [steps, lines, decisions, closings] = await Promise.all([
+    const [glances, { parts: steps }, { parts: lines }, decisions, closings] = await Promise.all([
+      this.summaries.partOf('glance', [child]),
       this.summaries.partOf('steps', [child]),
       this.summaries.partOf('lines', [child]),
       this.decisions.of(childId),
       this.sittings.closingsOf(childId),
     ]);
-    const { choices, easier, bySkill } = steps.get(childId)!;
+    const { choices, easier, bySkill } = steps.get(childId) ?? noSteps;
+    const readable = traces.filter((trace) => flawOf(trace, day) === null);
     return {
       child: viewOf(child),
-      lines: [...lines.get(childId)!],
+      lines: [...(lines.get(childId) ?? [])],
       steps: choices.map((skill) => bySkill[skill]!),
       easier,
       decisions,
-      tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '')),
-      recent: traces.filter((trace) => isRecent(trace, day)).map(storedOf),
+      tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '', day)),
+      recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
       metTasks: [...new Set(traces.map((trace) => trace.task))],
+      leftOut: leftOutOf([child], glances.parts, glances.behind),
     };
   }
 
@@ -124,6 +131,13 @@ export class ChildrenService {
     return viewOf({ ...child, ...changed });
   }
 }
+
+/** As long as a record could not be worked out there is nothing to say. */
+const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
+  choices: [],
+  easier: null,
+  bySkill: {},
+};
 
 /** What a strand nobody has looked at is begun with. */
 const firstOf: Record<CoreStrand, SkillId> = {

@@ -1,4 +1,4 @@
-import { describeSet, dayOf, tellTry, type ChildId, type Trace } from '@dotting/core';
+import { dayOf, type ChildId, type Trace } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
 import { DataSource } from 'typeorm';
@@ -7,7 +7,9 @@ import { ToldApart } from '../tries/toldApart.entity.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
+import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
+import { today } from './today.js';
 import { ChildSeenBy } from './childSeenBy.entity.js';
 import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
 
@@ -69,7 +71,7 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   startedAt: trace.startedAt,
   recorder,
   task: trace.task,
-  put: describeSet(trace.set, trace.target),
+  put: namedOf(trace).title,
   language: trace.language,
   target: trace.target ?? '',
   help: trace.help,
@@ -77,5 +79,5 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   strategy: trace.strategy ?? '',
   ended: trace.ended,
   setAside: trace.setAside ?? '',
-  told: tellTry(trace),
+  told: toldOf(trace, today()),
 });

@@ -5,6 +5,7 @@ import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
+import { leftOutOf } from '../summaries/leftOut.js';
 import { SummariesService } from '../summaries/summaries.service.js';
 import { monthEnds, type Glance } from '../summaries/workOut.js';
 import type { Child } from './child.entity.js';
@@ -26,7 +27,7 @@ export class RoomService {
       manager.find(Staff, { select: { id: true, firstName: true }, where: { siteId: at.siteId } }),
     ]);
     const nameOf = new Map<string, string>(staff.map((one) => [one.id, one.firstName]));
-    const glances = await this.summaries.partOf('glance', children);
+    const { parts: glances, behind } = await this.summaries.partOf('glance', children);
     const shown = children.filter((child) => glances.has(child.id));
     const glanceOf = (child: Child): Glance => glances.get(child.id)!;
     const steps = shown.flatMap((child) =>
@@ -59,6 +60,7 @@ export class RoomService {
           shown.map((child) => glanceOf(child).months[i]!.row),
         ),
       ),
+      leftOut: leftOutOf(children, glances, behind),
     };
   }
 }

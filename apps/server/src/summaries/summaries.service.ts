@@ -1,5 +1,5 @@
 import type { ChildId } from '@dotting/core';
-import { Injectable } from '@nestjs/common';
+import { Injectable, Logger } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, In } from 'typeorm';
 import { Child } from '../children/child.entity.js';
@@ -8,7 +8,8 @@ import { today } from '../children/today.js';
 import { isHere } from '../site/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
-import { makeup, workOut, type ChildSummary } from './workOut.js';
+import { SummaryThread } from './summaryThread.js';
+import { makeup, type ChildSummary } from './workOut.js';
 
 type Part = keyof ChildSummary;
 
@@ -21,6 +22,15 @@ export interface Rebuilt {
   readonly differed: readonly ChildId[];
 }
 
+/** One part of the summaries of several children. */
+export interface PartsOf<P extends Part> {
+  readonly parts: ReadonlyMap<ChildId, ChildSummary[P]>;
+  /** Children whose record could not be worked out: their part is an older one, or missing. */
+  readonly behind: readonly ChildId[];
+}
+
+type Counted = Pick<Child, 'id' | 'evidence'>;
+
 /** What is worked out of each child's tries is kept, and made again when what it rests on has changed. */
 @Injectable()
 export class SummariesService {
@@ -28,27 +38,37 @@ export class SummariesService {
     private readonly dataSource: DataSource,
     private readonly tries: TriesService,
     private readonly decisions: DecisionsService,
+    private readonly thread: SummaryThread,
   ) {}
 
+  private readonly log = new Logger(SummariesService.name);
+  /** Summaries under way, so that whoever asks meanwhile waits for the same one. */
+  private readonly making = new Map<ChildId, Promise<ChildSummaryRow | null>>();
+  /** What could not be worked out, and from which evidence: not tried again from the same. */
+  private readonly failed = new Map<ChildId, string>();
+
   /** One part of the children's summaries, each as fresh as what is stored. */
-  async partOf<P extends Part>(
-    part: P,
-    children: readonly Pick<Child, 'id' | 'evidence'>[],
-  ): Promise<ReadonlyMap<ChildId, ChildSummary[P]>> {
-    if (children.length === 0) return new Map();
+  async partOf<P extends Part>(part: P, children: readonly Counted[]): Promise<PartsOf<P>> {
+    const parts = new Map<ChildId, ChildSummary[P]>();
+    const behind: ChildId[] = [];
+    if (children.length === 0) return { parts, behind };
     const day = today();
     const rows = await this.dataSource.manager.find(ChildSummaryRow, {
       select: { childId: true, madeFrom: true, madeFor: true, makeup: true, [part]: true },
       where: { childId: In(children.map((child) => child.id)) },
     });
     const kept = new Map(rows.map((row) => [row.childId, row]));
-    const parts = new Map<ChildId, ChildSummary[P]>();
-    for (const { id, evidence } of children) {
-      const row = kept.get(id);
-      const summary = row && isFresh(row, evidence, day) ? row : await this.make(id, day);
-      if (summary) parts.set(id, summary[part]);
+    for (const child of children) {
+      const row = kept.get(child.id);
+      const isFreshRow = row && isFresh(row, child.evidence, day);
+      const fresh = isFreshRow ? row : await this.madeFresh(child, day);
+      if (fresh === 'failed') behind.push(child.id);
+      // Made in another way, an older one may lack what is asked of it.
+      const old = row?.makeup === makeup ? row : null;
+      const summary = fresh === 'failed' ? old : fresh;
+      if (summary) parts.set(child.id, summary[part]);
     }
-    return parts;
+    return { parts, behind };
   }
 
   /** Makes the summary again where it is not fresh. */
@@ -63,7 +83,30 @@ export class SummariesService {
       select: { childId: true, madeFrom: true, madeFor: true, makeup: true },
       where: { childId },
     });
-    if (child && !(row && isFresh(row, child.evidence, day))) await this.make(childId, day);
+    if (child && !(row && isFresh(row, child.evidence, day))) await this.madeFresh(child, day);
+  }
+
+  /** A summary from this evidence or from later; null where the child is gone. */
+  private async madeFresh(child: Counted, day: string): Promise<ChildSummaryRow | null | 'failed'> {
+    const from = `${child.evidence} ${day}`;
+    if (this.failed.get(child.id) === from) return 'failed';
+    try {
+      for (;;) {
+        const row = await (this.making.get(child.id) ?? this.begin(child.id, day));
+        if (!row || row.madeFrom >= child.evidence) return row;
+      }
+    } catch (error) {
+      this.failed.set(child.id, from);
+      const { message, stack } = error as Error;
+      this.log.error(`The summary of child ${child.id} could not be worked out: ${message}`, stack);
+      return 'failed';
+    }
+  }
+
+  private begin(childId: ChildId, day: string): Promise<ChildSummaryRow | null> {
+    const making = this.make(childId, day).finally(() => this.making.delete(childId));
+    this.making.set(childId, making);
+    return making;
   }
 
   async everyChild(): Promise<readonly ChildId[]> {
@@ -101,7 +144,7 @@ export class SummariesService {
       this.decisions.decidedOf(childId),
       this.decisions.rulingsOf(childId),
     ]);
-    const summary = workOut({ child, traces, moves, decided, rulings }, day);
+    const summary = await this.thread.workOut({ child, traces, moves, decided, rulings }, day);
     const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary };
     await manager.query(
       `INSERT INTO child_summary (child_id, made_from, made_for, makeup, glance, steps, skill_lines)

@@ -1,9 +1,11 @@
 import type { GlanceView, NextStepView, SkillLineView, StatementRulingView } from '@dotting/contract';
 import {
+  canBeBorn,
   claimedTo,
   dayOf,
   dotsFor,
   doubledTries,
+  flawOf,
   isRecent,
   nextSteps,
   skillOf,
@@ -22,7 +24,7 @@ import type { StepDecisionRow } from '../children/decisions.entity.js';
 import { skillLines, stepView, type Moves } from '../children/childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 1;
+export const makeup = 2;
 
 /** What the room's table shows of each child: two of each strand. */
 const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
@@ -40,6 +42,8 @@ export interface Glance {
   readonly looks: readonly LookSummary[];
   /** What is worth doing, as far as sitting together asks. */
   readonly open: readonly { readonly task: TaskId; readonly n: number }[];
+  /** Tries on record from which nothing can be read. */
+  readonly unread: number;
   /** Recent tries that two devices may both have recorded. */
   readonly doubles: readonly (readonly [TraceId, TraceId])[];
 }
@@ -69,12 +73,24 @@ export interface ChildEvidence {
 
 /** The summary of a child for a day. The same evidence gives the same summary. */
 export function workOut(evidence: ChildEvidence, day: string): ChildSummary {
-  const { child, traces, moves, rulings } = evidence;
-  const steps = stepsOf(evidence, day);
+  const readable = readableOn(evidence, day);
+  const { child, traces, moves, rulings } = readable;
+  const steps = stepsOf(readable, day);
   return {
-    glance: glanceOf(child, traces, steps, day),
+    glance: { ...glanceOf(child, traces, steps, day), unread: evidence.traces.length - traces.length },
     steps,
     lines: skillLines(traces, day, child.birthDate, moves, rulings),
+  };
+}
+
+/** Without what was stored before it was held against reason: tries that cannot be, a birth date ages ago. */
+function readableOn(evidence: ChildEvidence, day: string): ChildEvidence {
+  const { birthDate } = evidence.child;
+  const isBorn = birthDate !== null && canBeBorn(birthDate, day);
+  return {
+    ...evidence,
+    child: { ...evidence.child, birthDate: isBorn ? birthDate : null },
+    traces: evidence.traces.filter((trace) => flawOf(trace, day) === null),
   };
 }
 
@@ -96,7 +112,12 @@ function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string):
   };
 }
 
-function glanceOf({ birthDate }: Child, traces: readonly Trace[], steps: Steps, day: string): Glance {
+function glanceOf(
+  { birthDate }: Child,
+  traces: readonly Trace[],
+  steps: Steps,
+  day: string,
+): Omit<Glance, 'unread'> {
   const saidOn = (date: string) => statementsFor(traces, date, { birthDate });
   const now = saidOn(day);
   const triesBy: Record<StaffId, number> = {};

@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, TraceEventBody } from '@dotting/contract';
-import type { TraceEvent } from '@dotting/core';
-import { clash, impossible } from '../http/refusals.js';
+import { happeningFlaw, headFlawOf, type Flaw, type HappeningEvent, type TraceEvent } from '@dotting/core';
+import { clash, impossible, type RefusedException } from '../http/refusals.js';
 
 /**
  * Which of the events sent are new to a try of which `stored` is already kept.
@@ -47,8 +47,38 @@ function checkReferences(event: TraceEventBody, size: number, path: string): voi
       throw impossible(`${path}.of`, `is ${event.of}, which does not come before event ${event.seq}`);
     }
     if (event.kind === 'amend') checkReferences(event.event, size, `${path}.event`);
-  } else if ('item' in event && typeof event.item === 'number' && event.item >= size) {
-    throw impossible(`${path}.item`, `is ${event.item}, but a set of ${size} has no such thing`);
+    return;
+  }
+  switch (happeningFlaw(event as HappeningEvent, size)) {
+    case 'item':
+      throw impossible(
+        `${path}.item`,
+        `is ${'item' in event && event.item}, but a set of ${size} has no such thing`,
+      );
+    case 'number':
+      throw impossible(path, 'holds a number that is not whole or not from 0 to 1000');
+    case null:
+  }
+}
+
+/** @throws RefusedException where the head of a try says what cannot be */
+export function checkHead(put: PutTry): void {
+  const flaw = headFlawOf(put);
+  if (flaw) throw refusalOf(flaw, put);
+}
+
+function refusalOf({ field, kind }: Flaw, { task, target, set }: PutTry): RefusedException {
+  switch (kind) {
+    case 'task':
+      return impossible(field, `no task on the shelf is called “${task}”`);
+    case 'things':
+      return impossible(field, 'names a counter that is not on the shelf');
+    case 'target':
+      return impossible(field, `is ${target}; ask for 1 or more`);
+    case 'bowls':
+      return impossible(field, `asks for more than the ${set.size} of the set, or for none`);
+    default:
+      return impossible(field, 'cannot be: check the date and time on this device');
   }
 }
 

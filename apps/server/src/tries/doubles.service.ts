@@ -1,5 +1,5 @@
 import type { DoubleAnswer, DoubleView } from '@dotting/contract';
-import { describeSet, tellTry, type Trace, type TraceId } from '@dotting/core';
+import { type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
@@ -7,6 +7,8 @@ import { Evidence } from '../evidence/evidence.service.js';
 import { impossible, notFound } from '../http/refusals.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
+import { today } from '../children/today.js';
+import { namedOf, toldOf } from './told.js';
 import { ToldApart } from './toldApart.entity.js';
 import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
@@ -36,12 +38,12 @@ export class DoublesService {
       .map((ids) => ids.map((id) => traces.get(id)!) as [Trace, Trace])
       .map((pair) => ({
         childId: pair[0].childId,
-        title: describeSet(pair[0].set, pair[0].target),
+        title: namedOf(pair[0]).title,
         tries: pair.map((trace) => ({
           id: trace.id,
           recorder: nameOf(trace.recordedBy),
           startedAt: trace.startedAt,
-          told: tellTry(trace),
+          told: toldOf(trace, today()),
         })),
       }));
   }

@@ -1,16 +1,18 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
-import { groupBy, isCounter, tasks, tellTry, type ChildId, type Trace, type TraceId } from '@dotting/core';
+import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import { Child } from '../children/child.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
-import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
+import { clash, forbidden, notFound } from '../http/refusals.js';
 import { Sight } from '../site/sight.service.js';
-import { newEvents } from './admission.js';
+import { checkHead, newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
+import { today } from '../children/today.js';
+import { toldOf } from './told.js';
 import { endedTraces, eventOf, eventRowOf, headOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
@@ -48,7 +50,7 @@ export class TriesService {
     id: TraceId,
     put: PutTry,
   ): Promise<TryStored> {
-    checkShelf(put);
+    checkHead(put);
     await checkRecorder(manager, at, put);
     if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
 
@@ -87,7 +89,7 @@ export class TriesService {
       ended: found.ended,
       revision: found.revision,
       recorder: found.recorder?.firstName ?? '',
-      told: tellTry({ ...trace, ended: found.ended ?? 'finished' }),
+      told: toldOf({ ...trace, ended: found.ended ?? 'finished' }, today()),
     };
   }
 
@@ -128,21 +130,6 @@ export class TriesService {
       manager.find(RulingRow, { where: ofTries, order: { id: 'ASC' }, relations: { staff: true } }),
     ]);
     return endedTraces(tries, events, rulings);
-  }
-}
-
-function checkShelf({ task, set }: PutTry): void {
-  if (!tasks.some((one) => one.id === task))
-    throw impossible('task', `no task on the shelf is called “${task}”`);
-  const { layout } = set;
-  const kinds = [
-    set.things,
-    ...(layout?.bowls ?? []).map((bowl) => bowl.things),
-    layout?.model ?? set.things,
-  ];
-  const unknown = kinds.find((kind) => !isCounter(kind));
-  if (unknown !== undefined) {
-    throw impossible('set.things', `no counter on the shelf is called “${unknown}”`);
   }
 }
 
