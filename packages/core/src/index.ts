@@ -57,8 +57,22 @@ export { isPutting, outside, placeName, readSharing, type SharingReading } from 
 export { readChoice, rightChoice, type ChoiceReading } from './choosing/readChoice.js';
 export { gaveAll, readGiving, type Request } from './giving/readGiving.js';
 export { ruledOf, standingRulings } from './rulings/rulings.js';
-export { counters, counterOf, amountOf, isCounter, otherCounter, type Counter } from './shelf/counters.js';
-export { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from './shelf/cautions.js';
+export {
+  counters,
+  counterKinds,
+  counterOf,
+  amountOf,
+  isCounter,
+  otherCounter,
+  type Counter,
+} from './shelf/counters.js';
+export {
+  ageInMonths,
+  cautionsFor,
+  fittingCounters,
+  isTakenAsMouthing,
+  type CautionedChild,
+} from './shelf/cautions.js';
 export {
   tasks,
   taskOf,

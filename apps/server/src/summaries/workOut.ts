@@ -5,6 +5,7 @@ import {
   dayOf,
   dotsFor,
   doubledTries,
+  fittingCounters,
   flawOf,
   isRecent,
   nextSteps,
@@ -104,6 +105,7 @@ function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string):
       .filter((one) => one.decision === 'dismissed')
       .map(({ skill, evidence }) => ({ skill, evidence })),
     language: child.languages[0]!,
+    kinds: fittingCounters(child, day),
   });
   return {
     choices: choices.map((step) => step.skill),

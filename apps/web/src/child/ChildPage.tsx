@@ -9,6 +9,7 @@ import { Link, useParams } from 'react-router';
 import { childQuery } from '../api/queries.js';
 import { sayAge, todayHere } from '../app/days.js';
 import { languageName } from '../app/language.js';
+import { LeftOut } from '../app/LeftOut.js';
 import { Notice } from '../app/Notice.js';
 import { capitalised } from '../app/text.js';
 import { DotLegend, DotScale } from '../dotline/DotLine.js';
@@ -57,6 +58,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
     <Box sx={page}>
       <Box>
         <Heading page={data} />
+        <LeftOut leftOut={data.leftOut} />
         <Box sx={lines}>
           <span />
           <DotScale upTo={20} radius={lineRadius} />

@@ -34,10 +34,14 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
           decide={mayDecide ? decide.mutate : undefined}
         />
       ))}
-      <Typography variant="body2" color="textSecondary">
-        One that will go well
-      </Typography>
-      <Step childId={child.id} step={easier} isPinned={false} decide={undefined} />
+      {easier && (
+        <>
+          <Typography variant="body2" color="textSecondary">
+            One that will go well
+          </Typography>
+          <Step childId={child.id} step={easier} isPinned={false} decide={undefined} />
+        </>
+      )}
       {away.map((one) => (
         <Typography key={one.skill} variant="body2" color="textSecondary">
           Put away by {one.by}: {one.name} ({one.reason}).{' '}

@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState, type ComponentProps } from 'react';
 import { useOutletContext } from 'react-router';
 import { roomQuery } from '../api/queries.js';
+import { LeftOut } from '../app/LeftOut.js';
 import { Notice } from '../app/Notice.js';
 import { Choice } from '../app/Choice.js';
 import { BelowTable } from './BelowTable.js';
@@ -45,6 +46,7 @@ export function RoomPage() {
           <Filter label="Looked at by" value={adult} options={adultOptions} onChoose={setAdult} />
         </Box>
       </Box>
+      <LeftOut leftOut={data.leftOut} />
       <RoomTable overview={data} shown={shown} sort={sort} onSort={setSort} />
       {later && <BelowTable overview={later} />}
     </Box>

@@ -77,7 +77,7 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'resume':
       return resumed(sitting, now);
     case 'access':
-      return withAccess(sitting, action.access);
+      return withAccess(sitting, action.access, now);
     case 'mixed-with':
       return withHead(sitting, { mixedWith: action.language ?? undefined });
     case 'open-closing':

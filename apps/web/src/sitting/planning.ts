@@ -1,5 +1,6 @@
 import {
   figure,
+  fittingCounters,
   layoutFor,
   nextInSitting,
   otherQuestion,
@@ -11,18 +12,25 @@ import {
 import type { Now } from './after.js';
 import { tracesOf, withHead, type Plan, type Sitting } from './sitting.js';
 
+export const dayOfNow = (now: Now): string => now.iso.slice(0, 10);
+
 /**
  * The plan with what is generated for it: by the sitting and the place of the try in it, so that the
  * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
  */
-export function laid(sitting: Pick<Sitting, 'id' | 'tries'>, plan: Plan, way?: string): Plan {
+export function laid(
+  sitting: Pick<Sitting, 'id' | 'tries' | 'child'>,
+  plan: Plan,
+  now: Now,
+  way?: string,
+): Plan {
   const task = taskOf(plan.task);
   const size = sizeFor(task, plan.size);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
   const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
-  const made = layoutFor(task, size, things, seed, chosen);
+  const made = layoutFor(task, size, things, seed, chosen, fittingCounters(sitting.child, dayOfNow(now)));
   // What lies turned to match the table stays so.
   const turn = plan.layout?.turn;
   return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };
@@ -35,23 +43,23 @@ export function relaid(
   way: string | undefined,
   now: Now,
 ): Sitting {
-  const plan = laid(sitting, { ...sitting.plan, ...change }, way);
+  const plan = laid(sitting, { ...sitting.plan, ...change }, now, way);
   const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
   if (sitting.stage !== 'planning' || !isOtherTask || sitting.whole.other === null)
     return { ...sitting, plan };
-  const other = otherQuestion(plan.task, sitting.earlier, now.iso.slice(0, 10));
+  const other = otherQuestion(plan.task, sitting.earlier, dayOfNow(now));
   return { ...sitting, plan, whole: { ...sitting.whole, other } };
 }
 
 /** What is done otherwise; a child whose attention goes sooner gets few things and short minutes, planned so. */
-export function withAccess(sitting: Sitting, access: readonly Need[]): Sitting {
+export function withAccess(sitting: Sitting, access: readonly Need[], now: Now): Sitting {
   const changed = withHead({ ...sitting, access }, { access: access.length > 0 ? access : undefined });
   const isNewlyShort = access.includes('attention') && !sitting.access.includes('attention');
   if (sitting.stage !== 'planning' || !isNewlyShort) return changed;
   const size = Math.min(sitting.plan.size, figure.thingsOfShort);
   return {
     ...changed,
-    plan: laid(sitting, { ...sitting.plan, size }),
+    plan: laid(sitting, { ...sitting.plan, size }, now),
     whole: { minutes: figure.minutesOfShort, other: null },
   };
 }
@@ -73,8 +81,9 @@ export function planned(sitting: Sitting, now: Now): Sitting {
     birthDate: child.birthDate,
     plan: whole,
     pausedMs,
+    kinds: fittingCounters(child, dayOfNow(now)),
     most: access.includes('attention') ? figure.thingsOfShort : null,
     now: now.iso,
   });
-  return { ...sitting, plan: laid(sitting, { ...plan, task, size: n, things, why }) };
+  return { ...sitting, plan: laid(sitting, { ...plan, task, size: n, things, why }, now) };
 }

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../app/days.js';
+import { LeftOut } from '../app/LeftOut.js';
 import { Notice } from '../app/Notice.js';
 import { capitalised } from '../app/text.js';
 import { palette } from '../app/theme.js';
@@ -35,6 +36,7 @@ export function TodayPage() {
         {room.name} · who to look at, and for what
       </Typography>
       <Waiting />
+      <LeftOut leftOut={data.leftOut} />
       <Doubles today={data} />
       <OnThisDevice />
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}

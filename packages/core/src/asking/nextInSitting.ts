@@ -27,6 +27,8 @@ export interface SittingSoFar {
   readonly pausedMs: number;
   /** The largest number to ask, where the child needs few things; null for what the task allows. */
   readonly most?: number | null;
+  /** Kinds of things that may be laid for the child; all of them where nothing is said. */
+  readonly kinds?: readonly string[];
   /** ISO 8601 with offset. */
   readonly now: string;
 }
@@ -64,7 +66,7 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
     task: task.id,
     n: sizeFor(task, last.target ?? last.set.size),
     // Should the adult go on all the same, other things tell more than the same ones.
-    things: otherCounter(last.set.things),
+    things: otherCounter(last.set.things, sitting.kinds),
     why: tellNext(next, sitting.plan.minutes),
     isOver: true,
   };

@@ -174,3 +174,11 @@ describe(nextSteps, () => {
     expect([...choices, easier].map((step) => step.why).join(' ')).toMatch(/ran ahead.*through the lock/);
   });
 });
+
+test('no step lays what may not be laid for the child, whatever was laid before', () => {
+  const kinds = ['boat', 'lid'];
+  for (const tries of [[], looked({}), looked({ fetches: 3 })]) {
+    const { choices, easier, bySkill } = steps(tries, { kinds });
+    for (const step of [...choices, easier, ...bySkill.values()]) expect(kinds).toContain(step.things);
+  }
+});

@@ -5,7 +5,7 @@ import { figure } from '../estimates/parameters.js';
 import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import { ageInMonths } from '../shelf/cautions.js';
-import { counters } from '../shelf/counters.js';
+import { counterKinds } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
 import { describeSet, largestOf, setOf, smallestOf, type Task, type TaskId } from '../shelf/tasks.js';
 import { numberSkills, type NumberSkill } from '../shelf/task.js';
@@ -57,6 +57,8 @@ export interface NextStepsOptions {
   /** A skill whose step stays first. */
   readonly pinned?: string | null;
   readonly language?: string;
+  /** Kinds of things that may be laid for the child; all of them where nothing is said. */
+  readonly kinds?: readonly string[];
 }
 
 const CHOICES = 3;
@@ -137,7 +139,7 @@ class Standing {
     const looks = this.looksOf(skill);
     const obstacle = obstacleIn(skill, looks);
     const things = task.only ?? this.thingsFor(looks);
-    const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0]?.id));
+    const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0]?.id, this.kinds));
     const title = describeSet(set, n);
     const moves = this.options.moves ?? teachingMoves;
     return {
@@ -206,9 +208,13 @@ class Standing {
   private thingsFor(looks: readonly Trace[]): string {
     const met = (id: string): number => looks.filter((trace) => trace.set.things === id).length;
     const last = looks.at(-1)?.set.things;
-    return counters
-      .filter(({ id }) => id !== last)
-      .reduce((one, other) => (met(other.id) < met(one.id) ? other : one)).id;
+    return this.kinds
+      .filter((kind) => kind !== last || this.kinds.length === 1)
+      .reduce((one, other) => (met(other) < met(one) ? other : one));
+  }
+
+  private get kinds(): readonly string[] {
+    return this.options.kinds ?? counterKinds;
   }
 
   /** Numbers a step may be about: along the axis, or on the rungs that the child counts well. */

@@ -1,4 +1,4 @@
-import { counterOf } from './counters.js';
+import { counterKinds, counterOf } from './counters.js';
 
 /** What a caution needs to know of the child. */
 export interface CautionedChild {
@@ -28,6 +28,22 @@ function isUnderThree(child: CautionedChild, day: string): boolean {
 /** A child under three, or of unknown age, is taken as mouthing until someone says otherwise. */
 export function isTakenAsMouthing(child: CautionedChild, day: string): boolean {
   return child.mouths ?? isUnderThree(child, day);
+}
+
+/**
+ * The kinds of things that nothing known of a child speaks against, in the order of the shelf: what is
+ * proposed is chosen among them. An adult may still lay another, with its cautions before her.
+ *
+ * @param day YYYY-MM-DD
+ */
+export function fittingCounters(child: CautionedChild, day: string): readonly string[] {
+  const isSafe = (kind: string): boolean => {
+    const { small, allergen } = counterOf(kind);
+    // What a list of allergies means is for the adult to say: with any list nothing of the kind is proposed.
+    const isSpokenAgainst = allergen !== undefined && child.allergies.trim() !== '';
+    return !isSpokenAgainst && !(small && isTakenAsMouthing(child, day));
+  };
+  return counterKinds.filter(isSafe);
 }
 
 /**

@@ -57,8 +57,12 @@ export function amountOf(size: number, things: string): string {
   return size === 1 ? `1 ${one}` : `${size} ${many}`;
 }
 
-/** The next kind on the shelf: other things tell more than the same ones. */
-export function otherCounter(things: string): string {
-  const at = counters.findIndex((counter) => counter.id === things);
-  return counters[(at + 1) % counters.length]!.id;
+/** Every kind, in the order of the shelf. */
+export const counterKinds: readonly string[] = counters.map((counter) => counter.id);
+
+/** The next kind of those that may be laid: other things tell more than the same ones. */
+export function otherCounter(things: string, kinds: readonly string[] = counterKinds): string {
+  const place = counterKinds.indexOf(things);
+  const after = kinds.find((kind) => counterKinds.indexOf(kind) > place);
+  return after ?? kinds.find((kind) => kind !== things) ?? things;
 }

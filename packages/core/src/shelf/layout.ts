@@ -1,7 +1,7 @@
 import { puppetCount } from '../puppet/puppetCount.js';
 import { pick, seededRandom, type Random } from '../simulate/random.js';
 import type { Bowl, Layout } from '../trace/trace.js';
-import { counters, otherCounter } from './counters.js';
+import { counterKinds, otherCounter } from './counters.js';
 import type { TaskEntry } from './task.js';
 
 /** Things beyond the places of a frame, which are to stay outside. */
@@ -18,6 +18,7 @@ const unevenGaps = [550, 1_900] as const;
  *
  * @param seed by which the lots are drawn
  * @param way the id of one of the task's ways
+ * @param kinds of things that may be laid beside these
  */
 export function layoutFor(
   task: TaskEntry,
@@ -25,6 +26,7 @@ export function layoutFor(
   things: string,
   seed: number,
   way?: string,
+  kinds: readonly string[] = counterKinds,
 ): Layout | undefined {
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
@@ -32,15 +34,21 @@ export function layoutFor(
     ...((isPlaced || task.makes) && { seed }),
     ...(way !== undefined && { way }),
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
-    ...madeFor(task, n, things, seed, way, random),
+    ...madeFor(task, n, { things, kinds }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
+}
+
+/** What is counted, and the kinds that may lie beside it. */
+interface Laid {
+  readonly things: string;
+  readonly kinds: readonly string[];
 }
 
 function madeFor(
   { makes }: TaskEntry,
   n: number,
-  things: string,
+  laid: Laid,
   seed: number,
   way: string | undefined,
   random: Random,
@@ -57,9 +65,9 @@ function madeFor(
     case 'jars':
       return { places: Math.max(1, n + pick(random, [-1, 0, 1])) };
     case 'bowls':
-      return { bowls: bowlsFor(n, things, random) };
+      return { bowls: bowlsFor(n, laid, random) };
     case 'model':
-      return { model: otherCounter(things) };
+      return { model: otherCounter(laid.things, laid.kinds) };
   }
 }
 
@@ -73,13 +81,13 @@ export function dropsFor(n: number, isEven: boolean, random: Random): readonly n
   });
 }
 
-/** Four bowls of different kinds, the numbers drawn by lot, the largest of them n. */
-function bowlsFor(n: number, things: string, random: Random): readonly Bowl[] {
+/** Four bowls, of as many kinds as may be laid, the numbers drawn by lot, the largest of them n. */
+function bowlsFor(n: number, { things, kinds }: Laid, random: Random): readonly Bowl[] {
   const largest = Math.min(n, mostInBowl);
-  const first = counters.findIndex((counter) => counter.id === things);
   const full = Math.floor(random() * bowlsOfRecipe);
+  const laid = [things, ...kinds.slice(kinds.indexOf(things) + 1), ...kinds.slice(0, kinds.indexOf(things))];
   return Array.from({ length: bowlsOfRecipe }, (_, i) => ({
-    things: counters[(first + i) % counters.length]!.id,
+    things: laid[i % laid.length]!,
     n: i === full ? largest : 1 + Math.floor(random() * largest),
   }));
 }

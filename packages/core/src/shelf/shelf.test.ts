@@ -1,5 +1,12 @@
-import { ageInMonths, cautionsFor, isTakenAsMouthing, type CautionedChild } from './cautions.js';
-import { amountOf, counterOf, counters } from './counters.js';
+import {
+  ageInMonths,
+  cautionsFor,
+  fittingCounters,
+  isTakenAsMouthing,
+  type CautionedChild,
+} from './cautions.js';
+import { amountOf, counterKinds, counterOf, counters, otherCounter } from './counters.js';
+import { layoutFor } from './layout.js';
 import { needs } from '../trace/trace.js';
 import { describeSet, largestOf, laysThings, setOf, taskOf, tasks } from './tasks.js';
 
@@ -40,6 +47,37 @@ describe('cautions', () => {
     for (const counter of counters.filter((one) => one.small)) {
       expect(said(counter.id, {})).toMatch(/stay with/);
       expect(said(counter.id, { birthDate: null })).toMatch(/your setting’s rules come first/);
+    }
+  });
+});
+
+describe('what may be laid for a child', () => {
+  const fitting = (about: Partial<CautionedChild>) => fittingCounters({ ...child, ...about }, today);
+
+  test('everything where nothing speaks against it; nothing with nuts for whom there is a list', () => {
+    expect(fitting({})).toEqual(counterKinds);
+    expect(fitting({ allergies: 'hazelnuts' })).toEqual(['cork', 'shell', 'boat', 'lid']);
+    expect(fitting({ allergies: '  ' })).toContain('acorn-cup');
+  });
+
+  test('nothing small for a child that mouths, is under three, or may be', () => {
+    for (const about of [
+      { mouths: true },
+      { birthDate: '2024-06-01', mouths: null },
+      { birthDate: null, mouths: null },
+    ])
+      expect(fitting(about)).toEqual(['boat', 'lid']);
+  });
+
+  test('what is made up beside it keeps to that too', () => {
+    const kinds = fitting({ mouths: true, allergies: 'hazelnuts' });
+    expect(otherCounter('boat', kinds)).toBe('lid');
+    expect(otherCounter('lid', kinds)).toBe('boat');
+    expect(otherCounter('cork', kinds)).toBe('boat');
+    for (let seed = 0; seed < 20; seed++) {
+      const { bowls } = layoutFor(taskOf('recipe'), 4, 'lid', seed, undefined, kinds)!;
+      expect(bowls!.every((bowl) => kinds.includes(bowl.things))).toBe(true);
+      expect(kinds).toContain(layoutFor(taskOf('same-many'), 4, 'lid', seed, undefined, kinds)!.model);
     }
   });
 });
