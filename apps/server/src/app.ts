@@ -1,11 +1,14 @@
 import 'reflect-metadata';
+import fastifyCompress from '@fastify/compress';
 import fastifyCookie from '@fastify/cookie';
 import fastifyHelmet from '@fastify/helmet';
 import { ConsoleLogger, ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
+import type { FastifyReply, FastifyRequest } from 'fastify';
 import { AppModule } from './app.module.js';
 import { describeApi } from './http/openApi.js';
+import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refusedFields } from './http/refusals.js';
 import { serveWebApp } from './http/webApp.js';
@@ -29,6 +32,10 @@ export async function createApp({
   const adapter = new FastifyAdapter({
     bodyLimit: bodyLimitBytes,
     trustProxy: 'loopback',
+    // An address that cannot be decoded never comes to a route.
+    frameworkErrors: (_error: Error, _request: FastifyRequest, reply: FastifyReply) => {
+      void reply.status(400).send({ statusCode: 400, message: 'This address cannot be read.', fields: [] });
+    },
     logger: logs && { level: 'info', redact: ['req.headers'] },
   });
   const app = await NestFactory.create<NestFastifyApplication>(AppModule.at(databaseUrl), adapter, {
@@ -54,7 +61,14 @@ export async function createApp({
     },
     strictTransportSecurity: false,
   });
+  await app.register(fastifyCompress, { threshold: 1024, encodings: ['br', 'gzip'] });
+  // What is about children stays in no cache, of the browser's or on the way.
+  adapter.getInstance().addHook('onSend', (request, reply, _payload, done) => {
+    if (request.url.startsWith('/api')) void reply.header('cache-control', 'no-store');
+    done();
+  });
   app.useGlobalPipes(
+    new PlainBody(),
     new ValidationPipe({
       transform: true,
       whitelist: true,

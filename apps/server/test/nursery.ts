@@ -104,7 +104,7 @@ type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 /** A device talking to the app, with its cookie. */
 export class TestDevice {
-  private cookie = '';
+  private readonly cookies = new Map<string, string>();
 
   constructor(private readonly app: NestFastifyApplication) {}
 
@@ -113,18 +113,30 @@ export class TestDevice {
       method,
       url: `/api/${path}`,
       headers: {
-        ...(this.cookie && { cookie: this.cookie }),
+        ...(this.cookies.size > 0 && { cookie: this.cookie }),
         ...(body !== undefined && { 'content-type': 'application/json' }),
       },
       ...(body !== undefined && { payload: body }),
     });
-    const set = response.headers['set-cookie'];
-    if (typeof set === 'string') this.cookie = set.split(';')[0]!;
+    for (const set of [response.headers['set-cookie'] ?? []].flat()) {
+      const [name, value] = set.split(';')[0]!.split('=') as [string, string];
+      if (value === '') this.cookies.delete(name);
+      else this.cookies.set(name, value);
+    }
     return {
       status: response.statusCode,
       headers: response.headers,
       body: response.body === '' ? undefined : response.json(),
     };
+  }
+
+  private get cookie(): string {
+    return [...this.cookies].map(([name, value]) => `${name}=${value}`).join('; ');
+  }
+
+  /** As a page does that locks: what proves the stay is dropped, whether or not the server hears of it. */
+  dropStay(): void {
+    this.cookies.delete('dotting_stay');
   }
 
   /** An answer that is no JSON. */

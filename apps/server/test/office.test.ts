@@ -13,6 +13,8 @@ import Papa from 'papaparse';
 import { today } from '../src/children/today.js';
 import { eraseDay } from '../src/office/register.service.js';
 import { tablesOfChild } from '../src/office/erase.js';
+import { Child } from '../src/children/child.entity.js';
+import { ErasuresService } from '../src/office/erasures.service.js';
 import { Rounds } from '../src/office/rounds.service.js';
 import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
 
@@ -65,6 +67,9 @@ const registerSeen = async (device: TestDevice, roomId = site.roomId): Promise<r
   const { body } = await device.ask('GET', `rooms/${roomId}/today`);
   return (body as TodayView).register?.map((child) => child.id) ?? [];
 };
+
+const takeIn = (from: object[], dryRun = false) =>
+  lead.ask('POST', 'office/children/import', { dryRun, dayOrder: 'day-first', rows: from });
 
 describe('who may see', () => {
   test('an adult sees the children of her rooms and those she is named for; a lead sees all', async () => {
@@ -125,8 +130,6 @@ describe('who may see', () => {
 
 describe('the register as a file', () => {
   const rows = (csv: string) => Papa.parse<Record<string, string>>(csv, { header: true }).data;
-  const takeIn = (from: object[], dryRun = false) =>
-    lead.ask('POST', 'office/children/import', { dryRun, dayOrder: 'day-first', rows: from });
 
   test('what was taken out is taken in again as the same', async () => {
     await addChild({
@@ -187,6 +190,9 @@ describe('the register as a file', () => {
   });
 });
 
+const shownDaysAgo = (id: ChildId, ago: number) =>
+  nursery.dataSource.manager.update(Child, { id }, { eraseShownOn: days(-ago) });
+
 describe('a child who left', () => {
   test('is here through the last day, then hidden from all but leads, and back when it comes back', async () => {
     const child = await addChild();
@@ -239,9 +245,12 @@ describe('a child who left', () => {
       day.setUTCMonth(day.getUTCMonth() - retentionMonths);
       return today(new Date(day.getTime() + more * 86_400_000));
     };
-    await place(kept, { leftOn: monthsBack(3) });
-    await place(gone, { leftOn: monthsBack(-3) });
+    await place(kept, { leftOn: monthsBack(3), sure: true });
+    await place(gone, { leftOn: monthsBack(-3), sure: true });
     await nursery.app.get(Rounds).begin();
+    await office();
+    await shownDaysAgo(gone, 14);
+    await nursery.app.get(ErasuresService).eraseDue();
 
     const { children, erasures } = await office();
     expect(children.map((child) => child.id)).toContain(kept);
@@ -263,6 +272,99 @@ describe('a child who left', () => {
     expect(JSON.stringify(erasures)).not.toContain('Teal');
     expect((await lead.ask('GET', `children/${kept}`)).body.tries).toHaveLength(2);
     expect((await lead.ask('GET', `children/${gone}`)).status).toBe(404);
+  });
+
+  describe('whose time is up', () => {
+    const eraseDue = () => nursery.app.get(ErasuresService).eraseDue();
+    const confirm = (...childIds: readonly ChildId[]) => lead.ask('POST', 'office/erasures', { childIds });
+    const find = async (id: ChildId) => (await office()).children.find((one) => one.id === id);
+    const longGone = async (): Promise<ChildId> => {
+      const child = await addChild();
+      await place(child, { leftOn: days(-1200), sure: true });
+      return child;
+    };
+
+    test('a last day far from today is asked about, and kept only once it is said to be right', async () => {
+      const child = await addChild();
+      for (const leftOn of [days(-3600), days(-70), days(500)]) {
+        const { status, body } = await place(child, { leftOn });
+        expect([status, body.fields[0].field]).toEqual([409, 'leftOn']);
+        expect(body.message).toBe(
+          `The last day ${leftOn} is far from today. Is it right? Say so, and save again.`,
+        );
+        expect((await find(child))!.leftOn).toBeNull();
+      }
+      expect((await place(child, { leftOn: days(-50) })).status).toBe(204);
+      expect((await place(child, { leftOn: days(-70), sure: true })).status).toBe(204);
+      // The same day again is no new one.
+      expect((await place(child, { leftOn: days(-70), group: 'Coots' })).status).toBe(204);
+    });
+
+    test('in a file too', async () => {
+      const file = [{ firstName: 'Ottilie', lastName: 'Ferry', leftOn: days(-3600) }];
+      const asked = (await takeIn(file, true)).body as ImportReport;
+      expect(asked.rows).toMatchObject([
+        { outcome: 'asked', says: [`Last day: ${days(-3600)} is far from today. Is it right?`] },
+      ]);
+      await takeIn(file);
+      expect((await find(site.childId))!.leftOn).toBeNull();
+      const body = { dryRun: false, dayOrder: 'day-first', rows: file, sure: [2] };
+      expect((await lead.ask('POST', 'office/children/import', body)).body.rows[0].outcome).toBe('changed');
+      expect((await find(site.childId))!.leftOn).toBe(days(-3600));
+    });
+
+    test('stays as long as no lead has been shown it, and for 14 days after', async () => {
+      const child = await longGone();
+      expect(await eraseDue()).toBe(0);
+      expect((await find(child))!.erasedUnasked).toBe(days(14));
+      expect(await eraseDue()).toBe(0);
+      await shownDaysAgo(child, 13);
+      expect(await eraseDue()).toBe(0);
+      await shownDaysAgo(child, 14);
+      expect(await eraseDue()).toBe(1);
+      expect(await find(child)).toBeUndefined();
+    });
+
+    test('is brought back in one step, and then has to be shown anew', async () => {
+      const child = await longGone();
+      await office();
+      await shownDaysAgo(child, 14);
+      expect((await place(child, { leftOn: null })).status).toBe(204);
+      expect(await eraseDue()).toBe(0);
+      await place(child, { leftOn: days(-1200), sure: true });
+      expect(await eraseDue()).toBe(0);
+      expect((await find(child))!.erasedUnasked).toBe(days(14));
+    });
+
+    test('whoever is due no longer, because the room keeps longer, has to be shown anew', async () => {
+      const child = await longGone();
+      await office();
+      await shownDaysAgo(child, 20);
+      const room = { name: 'Lower Pound', retentionMonths: 60 };
+      await lead.ask('PUT', `office/rooms/${site.roomId}`, room);
+      expect((await find(child))!.erasedUnasked).toBeNull();
+      await lead.ask('PUT', `office/rooms/${site.roomId}`, { ...room, retentionMonths: 36 });
+      expect(await eraseDue()).toBe(0);
+    });
+
+    test('goes at once when a lead confirms it, all that are named or none', async () => {
+      const [child, still] = [await longGone(), await addChild({ firstName: 'Teal' })];
+      expect((await confirm(child, still)).status).toBe(409);
+      expect(await find(child)).toBeDefined();
+      expect((await practitioner.ask('POST', 'office/erasures', { childIds: [child] })).status).toBe(403);
+      const { status, body } = await confirm(child);
+      expect([status, body]).toMatchObject([200, [{ childId: child, reason: 'time', by: 'lead', left: 0 }]]);
+      expect(await find(child)).toBeUndefined();
+    });
+
+    test('a site may wait longer or less, but never under seven days', async () => {
+      expect((await lead.ask('PUT', 'office/erase-wait', { days: 6 })).status).toBe(400);
+      expect((await lead.ask('PUT', 'office/erase-wait', { days: 7 })).status).toBe(204);
+      const child = await longGone();
+      expect((await find(child))!.erasedUnasked).toBe(days(7));
+      await shownDaysAgo(child, 7);
+      expect(await eraseDue()).toBe(1);
+    });
   });
 
   test('is erased before its time only after leaving, and with its name typed', async () => {
@@ -310,7 +412,7 @@ describe('rooms and adults', () => {
     expect((await office()).rooms).toContainEqual({ id, name: 'Weir', retentionMonths: 6 });
     await place(site.childId, { roomId: id });
     expect((await lead.ask('DELETE', `office/rooms/${id}`)).body.message).toMatch(
-      /^1 children are in this room/,
+      /^One child is in this room still/,
     );
     await place(site.childId, { roomId: site.roomId });
     expect((await lead.ask('DELETE', `office/rooms/${id}`)).status).toBe(204);
@@ -342,10 +444,14 @@ describe('rooms and adults', () => {
       (await again.ask('POST', 'device', { email: body.email, password: renewed.password })).status,
     ).toBe(204);
 
+    // The device that the old password signed in is signed out, and the stay at it over.
+    expect((await device.ask('GET', 'here')).status).toBe(401);
+
+    expect((await again.ask('POST', 'adult', { staffId: id, code: renewed.code })).status).toBe(200);
     expect((await lead.ask('PATCH', `office/adults/${id}`, { leftOn: days(0) })).status).toBe(204);
-    expect((await device.ask('GET', `rooms/${site.roomId}/today`)).status).toBe(403);
-    expect((await device.ask('POST', 'adult', { staffId: id, code: renewed.code })).status).toBe(404);
-    const named = (await device.ask('GET', 'here')).body as Here;
+    expect((await again.ask('GET', `rooms/${site.roomId}/today`)).status).toBe(403);
+    expect((await again.ask('POST', 'adult', { staffId: id, code: renewed.code })).status).toBe(404);
+    const named = (await again.ask('GET', 'here')).body as Here;
     expect(named.adults.map((adult) => adult.firstName)).not.toContain('Sedge');
   });
 

@@ -46,7 +46,7 @@ async function count(facts: object = {}, id = randomUUID()): Promise<string> {
 /** Everything an adult can change that a summary rests on, one after the other. */
 async function changes(): Promise<readonly (readonly [what: string, change: () => Promise<unknown>])[]> {
   const first = await count();
-  const second = await count();
+  const second = await count({ sittingId: randomUUID() });
   const say = (method: 'POST' | 'PATCH' | 'PUT', path: string, body: object) => async () => {
     const { status, body: answer } = await device.ask(method, path, body);
     if (status >= 300) throw new Error(`${path} was refused: ${JSON.stringify(answer)}`);

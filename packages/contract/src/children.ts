@@ -23,7 +23,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsNumber,
   IsString,
   IsUUID,
@@ -34,7 +33,7 @@ import {
 } from 'class-validator';
 import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
-import { IsDay, IsLanguageTag, IsChildsBirth, IsNotToCome, OrNull, Maybe } from './validators.js';
+import { IsDay, IsLanguageTag, IsChildsBirth, IsNotToCome, OrNull, Maybe, IsFilled } from './validators.js';
 
 const skillIds = skillMap.map((skill) => skill.id);
 const dueReasons = [
@@ -234,7 +233,7 @@ export class ChildView {
 export class ChildChange {
   @Maybe()
   @IsString()
-  @IsNotEmpty({ message: 'Enter the first name.' })
+  @IsFilled({ message: 'Enter the first name.' })
   @MaxLength(60)
   firstName?: string;
   @Maybe()
@@ -382,11 +381,11 @@ export class NewStatementRuling {
   skill: SkillId;
   @OrNull()
   @IsString()
-  @IsNotEmpty({ message: 'Say what is so.' })
+  @IsFilled({ message: 'Say what is so.' })
   @MaxLength(300, { message: 'Keep it under 300 letters.' })
   words: string | null;
   @IsString()
-  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @IsFilled({ message: 'Say why, in a few words.' })
   @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
   reason: string;
 }
@@ -396,11 +395,11 @@ export class MoveView {
   @IsIn(tellingSlips)
   slip: TellingSlip;
   @IsString()
-  @IsNotEmpty({ message: 'Say what was seen.' })
+  @IsFilled({ message: 'Say what was seen.' })
   @MaxLength(200)
   saw: string;
   @IsString()
-  @IsNotEmpty({ message: 'Say what to try.' })
+  @IsFilled({ message: 'Say what to try.' })
   @MaxLength(300, { message: 'Keep the move under 300 letters.' })
   move: string;
 }

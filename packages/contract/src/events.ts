@@ -37,6 +37,8 @@ export const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
 
 /** No try has more events than this. */
 export const mostEventsOfATry = 2_000;
+/** Nor was its head changed more often. */
+export const mostRevisions = 1_000_000;
 
 /** What every event has; on its own it stands for an event whose kind is not known, and is refused. */
 export class EventBody {

@@ -11,4 +11,5 @@ export * from './children.js';
 export * from './room.js';
 export * from './office.js';
 export * from './refusal.js';
-export { isFarLastDay, orNull } from './validators.js';
+export { likeFormula } from './formulas.js';
+export { canBeLastDay, isFarLastDay, orNull } from './validators.js';

@@ -4,11 +4,10 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
-  IsNotEmpty,
   IsString,
   MaxLength,
 } from 'class-validator';
-import { IsLanguageTag } from './validators.js';
+import { IsLanguageTag, IsFilled } from './validators.js';
 
 /** Number words that a site has added itself: the first is "one". */
 export class LanguageList {
@@ -16,7 +15,7 @@ export class LanguageList {
   tag: string;
 
   @IsString()
-  @IsNotEmpty({ message: 'Give the language a name.' })
+  @IsFilled({ message: 'Give the language a name.' })
   @MaxLength(60, { message: 'Keep the name under 60 letters.' })
   name: string;
 
@@ -29,7 +28,7 @@ export class LanguageList {
   @ArrayMaxSize(100, { message: 'At most a hundred words.' })
   @ArrayUnique({ message: 'Each number word once.' })
   @IsString({ each: true })
-  @IsNotEmpty({ each: true, message: 'No word may be empty.' })
+  @IsFilled({ each: true, message: 'No word may be empty.' })
   @MaxLength(40, { each: true, message: 'No word may have more than 40 letters.' })
   words: string[];
 }

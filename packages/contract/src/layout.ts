@@ -7,7 +7,6 @@ import {
   IsBoolean,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsString,
   Matches,
   Max,
@@ -15,7 +14,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { Maybe } from './validators.js';
+import { Maybe, IsFilled } from './validators.js';
 
 /** No count that is played has more words than this. */
 const mostPlayed = 40;
@@ -43,7 +42,7 @@ export class PuppetBody {
 
 export class BowlBody implements Bowl {
   @IsString()
-  @IsNotEmpty()
+  @IsFilled()
   @MaxLength(40)
   things: string;
 
@@ -103,7 +102,7 @@ export class LayoutBody {
 
   @Maybe()
   @IsString()
-  @IsNotEmpty()
+  @IsFilled()
   @MaxLength(40)
   model?: string;
 }

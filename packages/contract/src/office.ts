@@ -9,7 +9,6 @@ import {
   IsEmail,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsObject,
   IsString,
   IsUUID,
@@ -20,7 +19,17 @@ import {
 } from 'class-validator';
 import { ChildView, hands, type Hand } from './children.js';
 import { Adult, roles, Room, type Role } from './here.js';
-import { IsDay, IsLanguageTag, IsChildsBirth, IsLastDay, IsNotToCome, OrNull, Maybe } from './validators.js';
+import {
+  IsDay,
+  IsLanguageTag,
+  IsChildsBirth,
+  IsLastDay,
+  IsNotToCome,
+  OrNull,
+  Maybe,
+  IsFilled,
+  validator,
+} from './validators.js';
 
 /** A room as the office keeps it. */
 export class OfficeRoom extends Room {
@@ -33,7 +42,7 @@ const wholeMonths = 'Write the months as a whole number, from 0 to 300.';
 
 export class PutRoom {
   @IsString()
-  @IsNotEmpty({ message: 'Give the room a name.' })
+  @IsFilled({ message: 'Give the room a name.' })
   @MaxLength(80, { message: 'Keep the name under 80 letters.' })
   name: string;
   @IsInt({ message: wholeMonths })
@@ -59,11 +68,11 @@ export class OfficeAdult extends Adult {
 
 export class NewAdult {
   @IsString()
-  @IsNotEmpty({ message: 'Enter the first name.' })
+  @IsFilled({ message: 'Enter the first name.' })
   @MaxLength(60)
   firstName: string;
   @IsString()
-  @IsNotEmpty({ message: 'Enter the last name.' })
+  @IsFilled({ message: 'Enter the last name.' })
   @MaxLength(60)
   lastName: string;
   @IsEmail({}, { message: 'Enter the e-mail address as name@place.example.' })
@@ -113,10 +122,14 @@ export class OfficeChild extends ChildView {
   @OrNull()
   @IsDay()
   leftOn: string | null;
-  /** The day on which all of it is erased for good. */
+  /** The day from which it is due to be erased for good. */
   @OrNull()
   @IsDay()
   eraseOn: string | null;
+  /** The day on which that is done unasked; null until a lead has been shown that it is due. */
+  @OrNull()
+  @IsDay()
+  erasedUnasked: string | null;
   /** How many tries are held. */
   @IsInt()
   tries: number;
@@ -126,7 +139,7 @@ export class NewChild {
   @IsUUID('all', { message: 'Choose a room.' })
   roomId: string;
   @IsString()
-  @IsNotEmpty({ message: 'Enter the first name.' })
+  @IsFilled({ message: 'Enter the first name.' })
   @MaxLength(60)
   firstName: string;
   @IsString()
@@ -183,6 +196,10 @@ export class PlaceChange {
   @IsDay({ message: 'Enter the last day as a day of the calendar, or leave it empty.' })
   @IsLastDay({ message: 'This last day is more than ten years off: check the year.' })
   leftOn?: string | null;
+  /** Said to a last day that is far from today: it is right all the same. */
+  @Maybe()
+  @IsBoolean()
+  sure?: boolean;
 }
 
 /** The columns of the register as a file, in this order. */
@@ -224,6 +241,23 @@ export const columnWords: Record<RegisterColumn, string> = {
 export const dayOrders = ['day-first', 'month-first'] as const;
 export type DayOrder = (typeof dayOrders)[number];
 
+const longestCell = 1_000;
+
+/** A row of texts by their columns. */
+const AreCells = validator(
+  'areCells',
+  (row) =>
+    typeof row === 'object' &&
+    row !== null &&
+    Object.entries(row).every(
+      ([column, cell]) =>
+        registerColumns.some((one) => one === column) &&
+        typeof cell === 'string' &&
+        cell.length <= longestCell,
+    ),
+  `texts of at most ${longestCell} letters, by the names of the columns`,
+);
+
 /** The rows of a file, each cell by the column it was said to be. */
 export class ImportRequest {
   /** Only says what would happen. */
@@ -231,14 +265,21 @@ export class ImportRequest {
   dryRun: boolean;
   @IsIn(dayOrders)
   dayOrder: DayOrder;
+  /** Rows that were asked about, and are right all the same. */
+  @Maybe()
+  @IsArray()
+  @ArrayUnique()
+  @IsInt({ each: true })
+  sure?: number[];
   @IsArray()
   @ArrayNotEmpty({ message: 'The file has a heading and no rows.' })
   @ArrayMaxSize(500, { message: 'Take in at most 500 rows at a time.' })
   @IsObject({ each: true })
+  @AreCells({ each: true })
   rows: Partial<Record<RegisterColumn, string>>[];
 }
 
-export const importOutcomes = ['new', 'changed', 'same', 'refused'] as const;
+export const importOutcomes = ['new', 'changed', 'same', 'asked', 'refused'] as const;
 export type ImportOutcome = (typeof importOutcomes)[number];
 
 /** What becomes of one row. */
@@ -271,9 +312,28 @@ export type ErasureReason = (typeof erasureReasons)[number];
 export class EraseChild {
   /** Typed by whoever erases, against a slip of the hand. */
   @IsString()
-  @IsNotEmpty({ message: 'Type the first name of the child to be erased.' })
+  @IsFilled({ message: 'Type the first name of the child to be erased.' })
   @MaxLength(60)
   firstName: string;
+}
+
+/** Erases children whose time is up, as a lead was shown them. */
+export class ConfirmErasures {
+  @IsArray()
+  @ArrayNotEmpty({ message: 'Choose at least one child.' })
+  @ArrayUnique()
+  @IsUUID('all', { each: true })
+  childIds: ChildId[];
+}
+
+const waitWords = 'Write the days as a whole number, from 7 to 365.';
+
+/** How long erasing waits once a lead has been shown who is due. */
+export class EraseWait {
+  @IsInt({ message: waitWords })
+  @Min(7, { message: waitWords })
+  @Max(365, { message: waitWords })
+  days: number;
 }
 
 /** The proof of an erasure: nothing in it says who the child was. */
@@ -317,4 +377,7 @@ export class OfficeView {
   @ValidateNested({ each: true })
   @Type(() => Erasure)
   erasures: Erasure[];
+  /** Days from a lead's being shown who is due until they are erased unasked. */
+  @IsInt()
+  eraseWaitDays: number;
 }

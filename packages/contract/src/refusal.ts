@@ -1,5 +1,6 @@
 import { Type } from 'class-transformer';
-import { IsArray, IsInt, IsString, ValidateNested } from 'class-validator';
+import { IsArray, IsIn, IsInt, IsString, ValidateNested } from 'class-validator';
+import { Maybe } from './validators.js';
 
 export class FieldRefusal {
   /** Path of the field, as "events.3.item". */
@@ -19,4 +20,8 @@ export class Refusal {
   @ValidateNested({ each: true })
   @Type(() => FieldRefusal)
   fields: FieldRefusal[];
+  /** What has to be there first, where that is the reason: the device signed in, or an adult at it. */
+  @Maybe()
+  @IsIn(['device', 'adult'])
+  needs?: 'device' | 'adult';
 }

@@ -1,5 +1,6 @@
 import type { StaffId } from '@dotting/core';
-import { IsEmail, IsIn, IsNotEmpty, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
+import { IsEmail, IsIn, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
+import { IsFilled } from './validators.js';
 
 /** Signs a device in for a site, once. */
 export class DeviceSignIn {
@@ -7,7 +8,7 @@ export class DeviceSignIn {
   email: string;
 
   @IsString()
-  @IsNotEmpty({ message: 'Enter the password.' })
+  @IsFilled({ message: 'Enter the password.' })
   @MaxLength(200)
   password: string;
 }

@@ -4,14 +4,15 @@ import {
   ArrayMaxSize,
   IsArray,
   IsInt,
-  IsNotEmpty,
   IsString,
   IsUUID,
+  Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
-import { IsMomentWithOffset, IsRecordedMoment } from './validators.js';
+import { mostRevisions } from './events.js';
+import { IsMomentWithOffset, IsRecordedMoment, IsFilled } from './validators.js';
 
 /** What a sitting changed: as it was worked out, and in the adult's words. */
 export class ClosingLine {
@@ -20,7 +21,7 @@ export class ClosingLine {
   told: string;
 
   @IsString()
-  @IsNotEmpty({ message: 'Leave the line out rather than empty.' })
+  @IsFilled({ message: 'Leave the line out rather than empty.' })
   @MaxLength(400, { message: 'Keep a line under 400 letters.' })
   words: string;
 }
@@ -42,6 +43,7 @@ export class PutClosing {
 
   @IsInt()
   @Min(0)
+  @Max(mostRevisions)
   revision: number;
 
   @IsArray()

@@ -29,7 +29,6 @@ import {
   IsDefined,
   IsIn,
   IsInt,
-  IsNotEmpty,
   IsString,
   IsUUID,
   Matches,
@@ -43,11 +42,19 @@ import {
   eventDiscriminator,
   happeningDiscriminator,
   mostEventsOfATry,
+  mostRevisions,
   type HappeningEventBody,
   type TraceEventBody,
 } from './events.js';
 import { LayoutBody } from './layout.js';
-import { IsLanguageTag, IsMomentWithOffset, IsRecordedMoment, OrNull, Maybe } from './validators.js';
+import {
+  IsLanguageTag,
+  IsMomentWithOffset,
+  IsRecordedMoment,
+  OrNull,
+  Maybe,
+  IsFilled,
+} from './validators.js';
 
 export class TraySetBody {
   @IsInt()
@@ -56,7 +63,7 @@ export class TraySetBody {
   size: number;
 
   @IsString()
-  @IsNotEmpty()
+  @IsFilled()
   @MaxLength(40)
   things: string;
 
@@ -158,7 +165,7 @@ export class TryHead {
 
   @Maybe()
   @IsString()
-  @IsNotEmpty()
+  @IsFilled()
   @MaxLength(200)
   setAside?: string;
 
@@ -180,6 +187,7 @@ export class TryHead {
 export class PutTry extends TryHead {
   @IsInt()
   @Min(0)
+  @Max(mostRevisions)
   revision: number;
 
   /** The stay at a device during which the recorder made this try. */
@@ -213,7 +221,7 @@ export class NewRuling {
   holds: boolean | null;
 
   @IsString()
-  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @IsFilled({ message: 'Say why, in a few words.' })
   @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
   reason: string;
 }
@@ -239,7 +247,7 @@ export class NewAmendment {
   event: HappeningEventBody | null;
 
   @IsString()
-  @IsNotEmpty({ message: 'Say why, in a few words.' })
+  @IsFilled({ message: 'Say why, in a few words.' })
   @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
   reason: string;
 }

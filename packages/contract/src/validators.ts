@@ -16,6 +16,13 @@ export function validator(name: string, validate: (value: unknown) => boolean, m
     ValidateBy({ name, validator: { validate, defaultMessage: () => `$property must be ${must}` } }, options);
 }
 
+/** Some letter, and not blanks alone. */
+export const IsFilled = validator(
+  'isFilled',
+  (value) => typeof value === 'string' && value.trim() !== '',
+  'filled in',
+);
+
 /** A number word by its value, or a short text as it was heard. */
 export const IsWord = validator(
   'isWord',
@@ -93,11 +100,15 @@ export const IsChildsBirth = validator(
 
 const farDays = 3_660;
 
+/** Whether a last day is near enough to today, both YYYY-MM-DD, not to be a year mistyped. */
+export function canBeLastDay(leftOn: string, day: string): boolean {
+  return leftOn > dayAfter(day, -farDays) && leftOn < dayAfter(day, farDays);
+}
+
 /** The last day of a child or an adult: a year further off than this was mistyped. */
 export const IsLastDay = validator(
   'isLastDay',
-  (value) =>
-    typeof value === 'string' && value > dayAfter(today(), -farDays) && value < dayAfter(today(), farDays),
+  (value) => typeof value === 'string' && canBeLastDay(value, today()),
   'a day within ten years: check the year',
 );
 

@@ -61,6 +61,10 @@ export class Child {
   @Column({ name: 'left_on', type: 'date', nullable: true })
   leftOn: string | null;
 
+  /** The day on which a lead was first shown that the child is due to be erased; null until then. */
+  @Column({ name: 'erase_shown_on', type: 'date', nullable: true })
+  eraseShownOn: string | null;
+
   /** Counts the changes of what a summary of the child rests on. */
   @Column({ type: 'int', default: 0 })
   evidence: number;

@@ -10,18 +10,8 @@ import {
   TodayView,
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import {
-  Body,
-  Controller,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Patch,
-  Post,
-  Put,
-} from '@nestjs/common';
+import { Body, Controller, Get, Header, HttpCode, Param, Patch, Post, Put } from '@nestjs/common';
+import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../devices/present.js';
 import { Sight } from '../site/sight.service.js';
@@ -43,13 +33,13 @@ export class ChildrenController {
 
   @Get('rooms/:id/today')
   @ApiOkResponse({ type: TodayView })
-  today(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<TodayView> {
+  today(@Present() at: AtWork, @Param('id', Id) id: string): Promise<TodayView> {
     return this.children.today(at, id);
   }
 
   @Get('rooms/:id')
   @ApiOkResponse({ type: RoomOverview })
-  overview(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<RoomOverview> {
+  overview(@Present() at: AtWork, @Param('id', Id) id: string): Promise<RoomOverview> {
     return this.room.overview(at, id);
   }
 
@@ -57,7 +47,7 @@ export class ChildrenController {
   @For('lead', 'practitioner')
   @Get('children/:id/export.json')
   @Header('content-disposition', 'attachment; filename="child.json"')
-  everything(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<object> {
+  everything(@Present() at: AtWork, @Param('id', Id) id: string): Promise<object> {
     return this.exports.everything(at, id as ChildId);
   }
 
@@ -65,24 +55,20 @@ export class ChildrenController {
   @Get('children/:id/tries.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
   @Header('content-disposition', 'attachment; filename="tries.csv"')
-  tries(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
+  tries(@Present() at: AtWork, @Param('id', Id) id: string): Promise<string> {
     return this.exports.triesAsCsv(at, id as ChildId);
   }
 
   @Get('children/:id')
   @ApiOkResponse({ type: ChildPage })
-  page(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<ChildPage> {
+  page(@Present() at: AtWork, @Param('id', Id) id: string): Promise<ChildPage> {
     return this.children.page(at, id as ChildId);
   }
 
   @For('lead', 'practitioner')
   @Patch('children/:id')
   @ApiOkResponse({ type: ChildView })
-  change(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: ChildChange,
-  ): Promise<ChildView> {
+  change(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: ChildChange): Promise<ChildView> {
     return this.children.change(at, id as ChildId, body);
   }
 
@@ -91,7 +77,7 @@ export class ChildrenController {
   @HttpCode(204)
   async decide(
     @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', Id) id: string,
     @Body() body: NewStepDecision,
   ): Promise<void> {
     await this.decisions.decide(at, await this.sight.child(at, id as ChildId), body);
@@ -102,7 +88,7 @@ export class ChildrenController {
   @HttpCode(204)
   async rule(
     @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', Id) id: string,
     @Body() body: NewStatementRuling,
   ): Promise<void> {
     await this.decisions.rule(at, await this.sight.child(at, id as ChildId), body);
@@ -110,18 +96,14 @@ export class ChildrenController {
 
   @Get('rooms/:id/moves')
   @ApiOkResponse({ type: RoomMove, isArray: true })
-  moves(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<RoomMove[]> {
+  moves(@Present() at: AtWork, @Param('id', Id) id: string): Promise<RoomMove[]> {
     return this.decisions.tableOf(at, id);
   }
 
   @For('lead', 'practitioner')
   @Put('rooms/:id/moves')
   @HttpCode(204)
-  changeMove(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: MoveView,
-  ): Promise<void> {
+  changeMove(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: MoveView): Promise<void> {
     return this.decisions.changeMove(at, id, body);
   }
 }

@@ -1,3 +1,4 @@
+import { likeFormula } from '@dotting/contract';
 import { dayOf, type ChildId, type Trace } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
@@ -60,7 +61,7 @@ export class ExportService {
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
     return Papa.unparse(
       traces.map((trace) => lineOf(trace, nameOf.get(trace.recordedBy) ?? '')),
-      { newline: '\r\n', escapeFormulae: true },
+      { newline: '\r\n', escapeFormulae: likeFormula },
     );
   }
 }

@@ -17,7 +17,7 @@ import { today } from '../children/today.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Room } from '../site/room.entity.js';
-import { Site } from '../site/site.entity.js';
+import { Site, usualEraseWait } from '../site/site.entity.js';
 import { StaffRoom } from '../site/staffRoom.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
@@ -83,9 +83,11 @@ export class DemoService {
 
   private async load(report: ReportProgress): Promise<void> {
     const random = seededRandom(seed);
-    const site = { id: seededUuid(random), name: siteName };
-    const presences = await this.loadPeople(site, random);
-    const histories = children.map((child) => this.historyOf(child, [...presences.keys()], site.id, random));
+    const site = { id: seededUuid(random), name: siteName, eraseWaitDays: usualEraseWait };
+    const { presences, deviceId } = await this.loadPeople(site, random);
+    const histories = children.map((child) =>
+      this.historyOf(child, adultsOf(child, [...presences.keys()]), site.id, random),
+    );
     await this.dataSource.manager.insert(
       Child,
       histories.map((history) => history.child),
@@ -93,7 +95,7 @@ export class DemoService {
     const traces = histories.flatMap((history) => history.traces);
     for (const [i, trace] of traces.entries()) {
       const { id, events, ...head } = trace;
-      await this.tries.put({ siteId: site.id }, id, {
+      await this.tries.put({ siteId: site.id, deviceId }, id, {
         ...head,
         events: [...events],
         revision: 0,
@@ -104,7 +106,10 @@ export class DemoService {
   }
 
   /** Site, rooms and staff; returns each adult's stay at a device that has since been signed out. */
-  private async loadPeople(site: Site, random: Random): Promise<ReadonlyMap<StaffId, string>> {
+  private async loadPeople(
+    site: Site,
+    random: Random,
+  ): Promise<{ readonly presences: ReadonlyMap<StaffId, string>; readonly deviceId: string }> {
     const staff = await Promise.all(
       adults.map(async (adult): Promise<Staff> => ({
         id: seededUuid(random) as StaffId,
@@ -122,6 +127,7 @@ export class DemoService {
     const now = new Date();
     const device = { id: randomUUID(), siteId: site.id, tokenHash: randomUUID(), signedInBy: staff[0]!.id };
     const presences = staff.map((one) => ({
+      tokenHash: null,
       id: randomUUID(),
       deviceId: device.id,
       staffId: one.id,
@@ -143,7 +149,10 @@ export class DemoService {
       await manager.insert(Device, { ...device, signedInAt: now, lastSeenAt: now, revokedAt: now });
       await manager.insert(Presence, presences);
     });
-    return new Map(presences.map((one) => [one.staffId, one.id]));
+    return {
+      presences: new Map(presences.map((one) => [one.staffId, one.id])),
+      deviceId: device.id,
+    };
   }
 
   private historyOf(
@@ -167,6 +176,7 @@ export class DemoService {
       evidence: 0,
       group: demo.group ?? '',
       leftOn: null,
+      eraseShownOn: null,
     };
     if (demo.weeksBetween === null) return { child, traces: [] };
     const plan = {
@@ -182,6 +192,10 @@ export class DemoService {
     return { child, traces: simulateMonths(plan, random) };
   }
 }
+
+/** The adults who see the child: those of its room. */
+const adultsOf = ({ room }: (typeof children)[number], staff: readonly StaffId[]): readonly StaffId[] =>
+  staff.filter((_, i) => (adults[i]!.rooms ?? rooms).includes(room));
 
 /** The same make-up, but no two children alike. */
 function varied(makeUp: HiddenAbility, random: Random): HiddenAbility {

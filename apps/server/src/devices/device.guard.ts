@@ -1,10 +1,12 @@
-import { HttpStatus, Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
+import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
-import { forbidden, RefusedException } from '../http/refusals.js';
+import { forbidden, nobodyThere } from '../http/refusals.js';
 import { DevicesService } from './devices.service.js';
 import { needsKey, type Needs, type RequestAtDevice } from './present.js';
 
 export const deviceCookie = 'dotting_device';
+/** The stay's token. The page can drop it: a screen is locked at once, whether the server hears of it or not. */
+export const stayCookie = 'dotting_stay';
 
 /** Lets a request through to what its device and adult may see. Without a decorator a route needs an adult. */
 @Injectable()
@@ -22,15 +24,11 @@ export class DeviceGuard implements CanActivate {
     if (needs === 'nothing') return true;
     const request = context.switchToHttp().getRequest<RequestAtDevice>();
     const token = request.cookies[deviceCookie];
-    const atDevice = token ? await this.devices.recognise(token) : null;
-    if (!atDevice) {
-      throw new RefusedException(HttpStatus.UNAUTHORIZED, 'This device is not signed in. Sign it in first.');
-    }
+    const atDevice = token ? await this.devices.recognise(token, request.cookies[stayCookie]) : null;
+    if (!atDevice || (atDevice.endedAt && needs !== 'delivery')) throw nobodyThere('device');
     request.atDevice = atDevice;
-    if (needs === 'device') return true;
-    if (!atDevice.adult) {
-      throw new RefusedException(HttpStatus.FORBIDDEN, 'Nobody is at this device. Come in with your code.');
-    }
+    if (needs === 'device' || needs === 'delivery') return true;
+    if (!atDevice.adult) throw nobodyThere('adult');
     if (needs && !needs.includes(atDevice.adult.role)) {
       throw forbidden('Your role here does not allow this. Ask the lead.');
     }

@@ -1,8 +1,20 @@
 import { ComeIn, Device, DeviceSignIn, PresentAdult } from '@dotting/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Query,
+  Res,
+} from '@nestjs/common';
+import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { FastifyReply } from 'fastify';
-import { deviceCookie } from './device.guard.js';
+import { deviceCookie, stayCookie } from './device.guard.js';
 import { deviceIdleMs, DevicesService } from './devices.service.js';
 import { DeviceAlone, For, Open, Present, type AtDevice, type AtWork } from './present.js';
 
@@ -37,15 +49,27 @@ export class DevicesController {
   @Post('adult')
   @HttpCode(200)
   @ApiOkResponse({ type: PresentAdult })
-  comeIn(@Present() at: AtDevice, @Body() body: ComeIn): Promise<PresentAdult> {
-    return this.devices.comeIn(at, body);
+  async comeIn(
+    @Present() at: AtDevice,
+    @Body() body: ComeIn,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ): Promise<PresentAdult> {
+    const { adult, token } = await this.devices.comeIn(at, body);
+    // Of no use without the device's own, which no script can read; gone with the browser's window.
+    reply.setCookie(stayCookie, token, { path: '/', httpOnly: false, sameSite: 'strict', secure: 'auto' });
+    return adult;
   }
 
   @DeviceAlone()
   @Delete('adult')
   @HttpCode(204)
-  leave(@Present() at: AtDevice): Promise<void> {
-    return this.devices.leave(at);
+  async leave(
+    @Present() at: AtDevice,
+    @Query('presence', new ParseUUIDPipe({ optional: true })) presence: string | undefined,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ): Promise<void> {
+    await this.devices.leave(at, presence);
+    if (presence === undefined) reply.clearCookie(stayCookie, { path: '/' });
   }
 
   @For('lead')
@@ -58,7 +82,7 @@ export class DevicesController {
   @For('lead')
   @Delete('devices/:id')
   @HttpCode(204)
-  revoke(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  revoke(@Present() at: AtWork, @Param('id', Id) id: string): Promise<void> {
     return this.devices.revoke(at, id);
   }
 }

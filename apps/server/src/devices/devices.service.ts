@@ -13,9 +13,13 @@ import type { AtDevice, AtWork } from './present.js';
 
 const minuteMs = 60_000;
 /** The app locks after two idle minutes; this is for a device whose app was cut off. */
-const presenceIdleMs = 30 * minuteMs;
+const stayIdleMs = 30 * minuteMs;
+/** No stay is longer than a working day, however busy. */
+const longestStayMs = 12 * 60 * minuteMs;
 /** A device not seen for so long has to be signed in again. */
 export const deviceIdleMs = 90 * 24 * 60 * minuteMs;
+/** So long after it was signed out a device may still deliver what was recorded at it before. */
+const deliveryMs = 30 * 24 * 60 * minuteMs;
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
@@ -33,10 +37,11 @@ export class DevicesService {
   /** @returns the token for the device's cookie */
   async signIn({ email, password }: DeviceSignIn): Promise<string> {
     const address = email.trim().toLowerCase();
+    const found = await this.dataSource.manager.findOneBy(Staff, { email: address });
     const staff = await this.attempts.guarded(
-      `password:${sha256(address)}`,
+      // By the account that the database found: to it an address with accents is the same as one without.
+      `password:${found?.id ?? sha256(address)}`,
       async () => {
-        const found = await this.dataSource.manager.findOneBy(Staff, { email: address });
         const isRight = await verify(found?.passwordHash ?? (await this.nobodysHash), password);
         return found && isRight && comesIn(found) ? found : null;
       },
@@ -55,25 +60,53 @@ export class DevicesService {
     return token;
   }
 
-  /** The device behind a cookie's token; null when it was never signed in, was revoked or forgotten. */
-  async recognise(token: string): Promise<AtDevice | null> {
-    const manager = this.dataSource.manager;
-    const device = await manager.findOneBy(Device, { tokenHash: sha256(token), revokedAt: IsNull() });
-    const idleMs = device ? Date.now() - device.lastSeenAt.getTime() : 0;
-    if (!device || idleMs > deviceIdleMs) return null;
-    if (idleMs > minuteMs) await manager.update(Device, { id: device.id }, { lastSeenAt: new Date() });
-    const presence =
-      device.presenceId && idleMs < presenceIdleMs
-        ? await manager.findOne(Presence, { where: { id: device.presenceId }, relations: { staff: true } })
-        : null;
-    return {
-      deviceId: device.id,
-      siteId: device.siteId,
-      adult: presence?.staff && comesIn(presence.staff) ? present(presence.staff, presence.id) : null,
-    };
+  /**
+   * The device behind a cookie's token, with the adult whose stay the other token proves; null when it was
+   * never signed in, or was signed out too long ago to deliver anything.
+   */
+  async recognise(token: string, stayToken: string | undefined): Promise<AtDevice | null> {
+    const { manager } = this.dataSource;
+    const device = await manager.findOneBy(Device, { tokenHash: sha256(token) });
+    if (!device) return null;
+    const { id: deviceId, siteId } = device;
+    const now = Date.now();
+    const idleMs = now - device.lastSeenAt.getTime();
+    const endedAt =
+      device.revokedAt ??
+      (idleMs > deviceIdleMs ? new Date(device.lastSeenAt.getTime() + deviceIdleMs) : null);
+    if (endedAt)
+      return now - endedAt.getTime() > deliveryMs ? null : { deviceId, siteId, adult: null, endedAt };
+    const adult = device.presenceId ? await this.adultAt(device, stayToken, idleMs) : null;
+    if (idleMs > minuteMs) await manager.update(Device, { id: deviceId }, { lastSeenAt: new Date() });
+    return { deviceId, siteId, adult };
   }
 
-  async comeIn(at: AtDevice, { staffId, code }: ComeIn): Promise<PresentAdult> {
+  /** The adult of the device's stay. A stay that has been idle, is too long or its adult's last is ended. */
+  private async adultAt(
+    { id, presenceId }: Device,
+    stayToken: string | undefined,
+    idleMs: number,
+  ): Promise<PresentAdult | null> {
+    const { manager } = this.dataSource;
+    const stay = await manager.findOne(Presence, { where: { id: presenceId! }, relations: { staff: true } });
+    const isOver =
+      !stay?.staff ||
+      !comesIn(stay.staff) ||
+      idleMs > stayIdleMs ||
+      Date.now() - stay.since.getTime() > longestStayMs;
+    if (isOver) {
+      await manager.update(Device, { id, presenceId: presenceId! }, { presenceId: null });
+      return null;
+    }
+    const isProved = stayToken !== undefined && sha256(stayToken) === stay.tokenHash;
+    return isProved ? present(stay.staff!, stay.id) : null;
+  }
+
+  /** @returns who came in, and the token that proves the stay */
+  async comeIn(
+    at: AtDevice,
+    { staffId, code }: ComeIn,
+  ): Promise<{ readonly adult: PresentAdult; readonly token: string }> {
     const staff = await this.dataSource.manager.findOneBy(Staff, { id: staffId, siteId: at.siteId });
     if (!staff || !comesIn(staff)) throw notFound('adult');
     await this.attempts.guarded(
@@ -81,16 +114,25 @@ export class DevicesService {
       async () => ((await verify(staff.codeHash, code)) ? staff : null),
       `That is not ${staff.firstName}’s code.`,
     );
-    const presence = { id: randomUUID(), deviceId: at.deviceId, staffId: staff.id, since: new Date() };
+    const token = randomBytes(32).toString('base64url');
+    const stay = {
+      id: randomUUID(),
+      deviceId: at.deviceId,
+      staffId: staff.id,
+      since: new Date(),
+      tokenHash: sha256(token),
+    };
     await this.dataSource.transaction(async (manager) => {
-      await manager.insert(Presence, presence);
-      await manager.update(Device, { id: at.deviceId }, { presenceId: presence.id, lastSeenAt: new Date() });
+      await manager.insert(Presence, stay);
+      await manager.update(Device, { id: at.deviceId }, { presenceId: stay.id, lastSeenAt: new Date() });
     });
-    return present(staff, presence.id);
+    return { adult: present(staff, stay.id), token };
   }
 
-  async leave(at: AtDevice): Promise<void> {
-    await this.dataSource.manager.update(Device, { id: at.deviceId }, { presenceId: null });
+  /** Ends the stay at a device: whichever it is, or only that one, so that a lock that comes late ends no other. */
+  async leave(at: AtDevice, presenceId: string | undefined): Promise<void> {
+    const which = { id: at.deviceId, ...(presenceId !== undefined && { presenceId }) };
+    await this.dataSource.manager.update(Device, which, { presenceId: null });
   }
 
   async list(at: AtWork): Promise<DeviceView[]> {

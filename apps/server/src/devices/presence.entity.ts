@@ -25,4 +25,8 @@ export class Presence {
 
   @Column({ type: 'datetime', precision: 3 })
   since: Date;
+
+  /** SHA-256 of the stay's own token, which the page drops to lock; null for one that is over for good. */
+  @Column({ name: 'token_hash', type: 'char', length: 64, nullable: true })
+  tokenHash: string | null;
 }

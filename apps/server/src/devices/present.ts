@@ -7,6 +7,8 @@ export interface AtDevice {
   readonly deviceId: string;
   readonly siteId: string;
   readonly adult: PresentAdult | null;
+  /** When the device was signed out; what was recorded at it before may still be delivered. */
+  readonly endedAt?: Date;
 }
 
 /** An adult at work at a signed-in device: first argument of every query about children. */
@@ -20,12 +22,14 @@ export type RequestAtDevice = FastifyRequest & { atDevice?: AtDevice };
 
 export const needsKey = 'needs';
 /** What a route needs before it answers. */
-export type Needs = 'nothing' | 'device' | readonly Role[];
+export type Needs = 'nothing' | 'delivery' | 'device' | readonly Role[];
 
 /** Answers anybody. */
 export const Open = () => SetMetadata(needsKey, 'nothing' satisfies Needs);
 /** Answers a signed-in device even while no adult is at it. */
 export const DeviceAlone = () => SetMetadata(needsKey, 'device' satisfies Needs);
+/** Takes what was recorded at a device, also after it was signed out, and whoever is there. */
+export const Delivery = () => SetMetadata(needsKey, 'delivery' satisfies Needs);
 /** Answers adults of these roles only. */
 export const For = (...roles: Role[]) => SetMetadata(needsKey, roles satisfies Needs);
 

@@ -33,19 +33,36 @@ export class RefusalFilter implements ExceptionFilter {
 
 function refusalOf(error: unknown): Refusal {
   if (error instanceof RefusedException) {
-    return { statusCode: error.getStatus(), message: error.message, fields: error.fields };
+    const { message, fields, needs } = error;
+    return { statusCode: error.getStatus(), message, fields, ...(needs && { needs }) };
   }
   if (error instanceof HttpException || isFastifyError(error)) {
     const statusCode = error instanceof HttpException ? error.getStatus() : error.statusCode;
     if (statusCode < 500) return { statusCode, message: wordsFor[statusCode] ?? error.message, fields: [] };
     if (statusCode === 503) return { statusCode, message: error.message, fields: [] };
   }
+  const refusedBy = error instanceof QueryFailedError && (error.driverError as { code?: string }).code;
+  const known = refusedBy ? databaseRefusals[refusedBy] : undefined;
+  if (known) return { ...known, fields: [] };
   return {
     statusCode: 500,
     message: 'Something went wrong at the server. Nothing was stored; try again.',
     fields: [],
   };
 }
+
+/** What a request can make the database refuse although its shape is right. */
+const databaseRefusals: Record<string, Omit<Refusal, 'fields'>> = {
+  ER_DUP_ENTRY: {
+    statusCode: 409,
+    message: 'Somebody else stored the same at this moment. Load the page again.',
+  },
+  ER_DATA_TOO_LONG: { statusCode: 400, message: 'Something in it is too long. Nothing was stored.' },
+  ER_WARN_DATA_OUT_OF_RANGE: {
+    statusCode: 400,
+    message: 'A number in it is too large. Nothing was stored.',
+  },
+};
 
 /** In place of what the framework says by itself. */
 const wordsFor: Record<number, string> = {

@@ -1,4 +1,4 @@
-import type { FieldRefusal } from '@dotting/contract';
+import type { FieldRefusal, Refusal } from '@dotting/contract';
 import { HttpException, HttpStatus, type ValidationError } from '@nestjs/common';
 
 /** A 4xx with a sentence for the reader and, where fields are to blame, each by its path. */
@@ -7,6 +7,8 @@ export class RefusedException extends HttpException {
     status: HttpStatus,
     message: string,
     readonly fields: FieldRefusal[] = [],
+    /** What has to be there before this is answered. */
+    readonly needs?: Refusal['needs'],
   ) {
     super(message, status);
   }
@@ -14,6 +16,22 @@ export class RefusedException extends HttpException {
 
 export const notFound = (what: string): RefusedException =>
   new RefusedException(HttpStatus.NOT_FOUND, `There is no such ${what} at this site.`);
+
+/** A request that wants a device signed in, or an adult at it. */
+export const nobodyThere = (needs: NonNullable<Refusal['needs']>): RefusedException =>
+  needs === 'device'
+    ? new RefusedException(
+        HttpStatus.UNAUTHORIZED,
+        'This device is not signed in. Sign it in first.',
+        [],
+        needs,
+      )
+    : new RefusedException(
+        HttpStatus.FORBIDDEN,
+        'Nobody is at this device. Come in with your code.',
+        [],
+        needs,
+      );
 
 export const forbidden = (message: string): RefusedException =>
   new RefusedException(HttpStatus.FORBIDDEN, message);

@@ -1,6 +1,12 @@
 import { Module } from '@nestjs/common';
+import { SightModule } from '../site/sight.module.js';
 import { LanguagesController } from './languages.controller.js';
 import { LanguagesService } from './languages.service.js';
 
-@Module({ controllers: [LanguagesController], providers: [LanguagesService], exports: [LanguagesService] })
+@Module({
+  imports: [SightModule],
+  controllers: [LanguagesController],
+  providers: [LanguagesService],
+  exports: [LanguagesService],
+})
 export class LanguagesModule {}

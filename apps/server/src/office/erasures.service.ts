@@ -11,7 +11,7 @@ import { Staff } from '../site/staff.entity.js';
 import { eraseChild } from './erase.js';
 import { ErasureRow } from './erasure.entity.js';
 import { same } from './readRow.js';
-import { eraseDay } from './register.service.js';
+import { eraseDay, erasedUnaskedOn } from './register.service.js';
 
 /** Erases for good, and keeps the proof of it. */
 @Injectable()
@@ -49,18 +49,47 @@ export class ErasuresService {
     return (await this.of(at)).find((one) => one.id === erasureId)!;
   }
 
-  /** Erases every child whose room keeps it no longer. */
+  /**
+   * Notes of the children that are due to be erased that a lead is shown them now, and of those that are no
+   * longer due that nobody was: from the first showing on erasing waits.
+   */
+  async show({ siteId }: AtWork): Promise<void> {
+    const { manager } = this.dataSource;
+    for (const child of await this.left({ siteId })) {
+      const shownOn = isDue(child) ? (child.eraseShownOn ?? today()) : null;
+      if (shownOn !== child.eraseShownOn)
+        await manager.update(Child, { id: child.id }, { eraseShownOn: shownOn });
+    }
+  }
+
+  /** Erases the children that a lead was shown and has confirmed, all of them or none. */
+  async eraseConfirmed(at: AtWork, ids: readonly ChildId[]): Promise<Erasure[]> {
+    const due = (await this.left({ siteId: at.siteId })).filter(isDue);
+    if (!ids.every((id) => due.some((child) => child.id === id)))
+      throw clash('One of these children is not due to be erased any more. Load the page again.', 'childIds');
+    const erased: string[] = [];
+    for (const id of ids) erased.push(await this.erase(id, 'time', at));
+    return (await this.of(at)).filter((one) => erased.includes(one.id));
+  }
+
+  /** Erases every child whose room keeps it no longer and whom a lead was shown long enough ago. */
   async eraseDue(): Promise<number> {
-    const left = await this.dataSource.manager.find(Child, {
-      where: { leftOn: Not(IsNull()) },
-      relations: { room: true },
+    const due = (await this.left({})).filter((child) => {
+      const unasked = erasedUnaskedOn(child, child.site!.eraseWaitDays);
+      return isDue(child) && unasked !== null && unasked <= today();
     });
-    const due = left.filter((child) => eraseDay(child.leftOn!, child.room!.retentionMonths) <= today());
     for (const child of due) {
       await this.erase(child.id, 'time', null);
       this.log.log(`All about child ${child.id} was erased: the room’s time to keep it was up.`);
     }
     return due.length;
+  }
+
+  private left(where: { siteId?: string }): Promise<Child[]> {
+    return this.dataSource.manager.find(Child, {
+      where: { ...where, leftOn: Not(IsNull()) },
+      relations: { room: true, site: true },
+    });
   }
 
   private async erase(id: ChildId, reason: ErasureReason, at: AtWork | null): Promise<string> {
@@ -84,3 +113,5 @@ export class ErasuresService {
     return erasureId;
   }
 }
+
+const isDue = (child: Child): boolean => eraseDay(child.leftOn!, child.room!.retentionMonths) <= today();

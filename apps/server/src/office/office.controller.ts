@@ -2,7 +2,9 @@ import {
   AdultChange,
   AdultSecrets,
   ChildView,
+  ConfirmErasures,
   EraseChild,
+  EraseWait,
   Erasure,
   ImportReport,
   ImportRequest,
@@ -13,19 +15,8 @@ import {
   PutRoom,
 } from '@dotting/contract';
 import type { ChildId, StaffId } from '@dotting/core';
-import {
-  Body,
-  Controller,
-  Delete,
-  Get,
-  Header,
-  HttpCode,
-  Param,
-  ParseUUIDPipe,
-  Patch,
-  Post,
-  Put,
-} from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Patch, Post, Put } from '@nestjs/common';
+import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { today } from '../children/today.js';
 import { For, Present, type AtWork } from '../devices/present.js';
@@ -47,13 +38,15 @@ export class OfficeController {
   @Get()
   @ApiOkResponse({ type: OfficeView })
   async view(@Present() at: AtWork): Promise<OfficeView> {
-    const [rooms, adults, children, erasures] = await Promise.all([
+    await this.erasures.show(at);
+    const [eraseWaitDays, rooms, adults, children, erasures] = await Promise.all([
+      this.people.eraseWait(at),
       this.people.rooms(at),
       this.people.adults(at),
       this.register.children(at),
       this.erasures.of(at),
     ]);
-    return { day: today(), rooms, adults, children, erasures };
+    return { day: today(), rooms, adults, children, erasures, eraseWaitDays };
   }
 
   @Post('children')
@@ -64,11 +57,7 @@ export class OfficeController {
 
   @Patch('children/:id')
   @HttpCode(204)
-  place(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: PlaceChange,
-  ): Promise<void> {
+  place(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: PlaceChange): Promise<void> {
     return this.register.place(at, id as ChildId, body);
   }
 
@@ -87,30 +76,36 @@ export class OfficeController {
     return this.register.takeIn(at, body);
   }
 
+  /** Erases children whose time is up, once a lead has confirmed them. */
+  @Post('erasures')
+  @HttpCode(200)
+  @ApiOkResponse({ type: Erasure, isArray: true })
+  eraseConfirmed(@Present() at: AtWork, @Body() body: ConfirmErasures): Promise<Erasure[]> {
+    return this.erasures.eraseConfirmed(at, body.childIds);
+  }
+
+  @Put('erase-wait')
+  @HttpCode(204)
+  putEraseWait(@Present() at: AtWork, @Body() body: EraseWait): Promise<void> {
+    return this.people.putEraseWait(at, body.days);
+  }
+
   @Post('children/:id/erase')
   @HttpCode(200)
   @ApiOkResponse({ type: Erasure })
-  erase(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: EraseChild,
-  ): Promise<Erasure> {
+  erase(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: EraseChild): Promise<Erasure> {
     return this.erasures.eraseNow(at, id as ChildId, body.firstName);
   }
 
   @Put('rooms/:id')
   @HttpCode(204)
-  putRoom(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: PutRoom,
-  ): Promise<void> {
+  putRoom(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: PutRoom): Promise<void> {
     return this.people.putRoom(at, id, body);
   }
 
   @Delete('rooms/:id')
   @HttpCode(204)
-  removeRoom(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+  removeRoom(@Present() at: AtWork, @Param('id', Id) id: string): Promise<void> {
     return this.people.removeRoom(at, id);
   }
 
@@ -122,18 +117,14 @@ export class OfficeController {
 
   @Patch('adults/:id')
   @HttpCode(204)
-  changeAdult(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: AdultChange,
-  ): Promise<void> {
+  changeAdult(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: AdultChange): Promise<void> {
     return this.people.changeAdult(at, id as StaffId, body);
   }
 
   @Post('adults/:id/secrets')
   @HttpCode(200)
   @ApiOkResponse({ type: AdultSecrets })
-  renew(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<AdultSecrets> {
+  renew(@Present() at: AtWork, @Param('id', Id) id: string): Promise<AdultSecrets> {
     return this.people.renewSecrets(at, id as StaffId);
   }
 }

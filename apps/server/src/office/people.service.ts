@@ -10,13 +10,16 @@ import type {
 import { groupBy, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
-import { DataSource, In, type EntityManager } from 'typeorm';
+import { DataSource, In, IsNull, Not, type EntityManager } from 'typeorm';
 import { Child } from '../children/child.entity.js';
 import { RoomMoveRow } from '../site/roomMove.entity.js';
+import { Device } from '../devices/device.entity.js';
+import { Presence } from '../devices/presence.entity.js';
 import type { AtWork } from '../devices/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { Room } from '../site/room.entity.js';
 import { comesIn } from '../site/sight.service.js';
+import { Site } from '../site/site.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { StaffRoom } from '../site/staffRoom.entity.js';
 
@@ -28,6 +31,14 @@ export class PeopleService {
   async rooms({ siteId }: AtWork): Promise<OfficeRoom[]> {
     const rooms = await this.dataSource.manager.find(Room, { where: { siteId }, order: { name: 'ASC' } });
     return rooms.map(({ id, name, retentionMonths }) => ({ id, name, retentionMonths }));
+  }
+
+  async eraseWait({ siteId }: AtWork): Promise<number> {
+    return (await this.dataSource.manager.findOneByOrFail(Site, { id: siteId })).eraseWaitDays;
+  }
+
+  async putEraseWait({ siteId }: AtWork, days: number): Promise<void> {
+    await this.dataSource.manager.update(Site, { id: siteId }, { eraseWaitDays: days });
   }
 
   /** Adds a room, or changes it. */
@@ -47,7 +58,11 @@ export class PeopleService {
       if (!(await manager.existsBy(Room, { id, siteId }))) throw notFound('room');
       const children = await manager.countBy(Child, { roomId: id });
       if (children > 0)
-        throw clash(`${children} children are in this room, those who left among them. Move them first.`);
+        throw clash(
+          children === 1
+            ? 'One child is in this room still, or was when it left. Move it first.'
+            : `${children} children are in this room, those who left among them. Move them first.`,
+        );
       if ((await manager.countBy(Room, { siteId })) === 1)
         throw clash('This is the last room. Add another first.');
       await manager.delete(StaffRoom, { roomId: id });
@@ -112,11 +127,28 @@ export class PeopleService {
     });
   }
 
-  /** Another password and code, told this once; the old ones are of no use any more. */
-  async renewSecrets({ siteId }: AtWork, id: StaffId): Promise<AdultSecrets> {
+  /**
+   * Another password and code, told this once. The old ones are of no use any more: the adult's stays end,
+   * and the devices she signed in are signed out, but for the one at which this is done.
+   */
+  async renewSecrets({ siteId, deviceId }: AtWork, id: StaffId): Promise<AdultSecrets> {
     const { secrets, hashes } = await newSecrets();
-    const { affected } = await this.dataSource.manager.update(Staff, { id, siteId }, hashes);
-    if (affected !== 1) throw notFound('adult');
+    await this.dataSource.transaction(async (manager) => {
+      const { affected } = await manager.update(Staff, { id, siteId }, hashes);
+      if (affected !== 1) throw notFound('adult');
+      const elsewhere = { siteId, id: Not(deviceId) };
+      const stays = await manager.findBy(Presence, { staffId: id });
+      await manager.update(
+        Device,
+        { ...elsewhere, presenceId: In(stays.map((stay) => stay.id)) },
+        { presenceId: null },
+      );
+      await manager.update(
+        Device,
+        { ...elsewhere, signedInBy: id, revokedAt: IsNull() },
+        { revokedAt: new Date(), presenceId: null },
+      );
+    });
     return { id, ...secrets };
   }
 }

@@ -1,5 +1,11 @@
-import { columnWords, type ImportedRow, type ImportOutcome } from '@dotting/contract';
-import type { ChildId, StaffId } from '@dotting/core';
+import {
+  canBeLastDay,
+  columnWords,
+  isFarLastDay,
+  type ImportedRow,
+  type ImportOutcome,
+} from '@dotting/contract';
+import { canBeBorn, type ChildId, type StaffId } from '@dotting/core';
 import { readRow, same, type RawRow, type ReadRow, type Register, type RegisterFields } from './readRow.js';
 
 /** A child as the register has it, with whom it is named for. */
@@ -24,7 +30,7 @@ const firstRow = 2;
 export function planImport(
   rows: readonly RawRow[],
   children: readonly Known[],
-  register: Register,
+  register: Register & { readonly sure?: readonly number[] },
   newId: () => ChildId,
 ): readonly PlannedRow[] {
   const rowOfChild = new Map<string, number>();
@@ -45,9 +51,13 @@ export function planImport(
     const earlier = rowOfChild.get(key);
     const twice =
       earlier === undefined ? [] : [`The same child stands in row ${earlier} already. Keep one of the two.`];
-    const reasons = [...wrong, ...missing, ...twice];
+    const reasons = [...wrong, ...missing, ...beyondReason(said, before, register), ...twice];
     if (reasons.length > 0) return tell('refused', reasons, null);
     rowOfChild.set(key, row);
+    const isOtherDay = said.leftOn !== undefined && said.leftOn !== (before?.leftOn ?? null);
+    const isFar = isOtherDay && said.leftOn !== null && isFarLastDay(said.leftOn!, register.today);
+    if (isFar && !register.sure?.includes(row))
+      return tell('asked', [`Last day: ${said.leftOn} is far from today. Is it right?`], null);
     if (!before) {
       const child = { ...blank, ...said, id: newId() } as Known;
       const born = child.birthDate === null ? [] : [`born ${child.birthDate}`];
@@ -96,6 +106,24 @@ function matching(id: ChildId | null, said: ReadRow['said'], children: readonly 
       words: 'Several children here have this name. Give the id, from the register taken out as a file.',
     };
   return alike[0] ? { kind: 'known', child: alike[0] } : { kind: 'unknown' };
+}
+
+/** Days that cannot be; one that is in the register already is let be. */
+function beyondReason(
+  { birthDate, leftOn }: ReadRow['said'],
+  before: Known | null,
+  { today }: Register,
+): readonly string[] {
+  const isNewBirth = birthDate && birthDate !== before?.birthDate;
+  const isNewLastDay = leftOn && leftOn !== before?.leftOn;
+  return [
+    ...(isNewBirth && !canBeBorn(birthDate, today)
+      ? [`${columnWords.birthDate}: ${birthDate} is more than 12 years ago: check the year.`]
+      : []),
+    ...(isNewLastDay && !canBeLastDay(leftOn, today)
+      ? [`${columnWords.leftOn}: ${leftOn} is more than ten years off: check the year.`]
+      : []),
+  ];
 }
 
 /** A new child needs a first name and a room; what was there and could not be read is told already. */

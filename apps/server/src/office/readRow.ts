@@ -1,4 +1,4 @@
-import { columnWords, type DayOrder, type RegisterColumn } from '@dotting/contract';
+import { columnWords, likeFormula, type DayOrder, type RegisterColumn } from '@dotting/contract';
 import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
 import { isValid, parse } from 'date-fns';
 import type { Child } from '../children/child.entity.js';
@@ -80,7 +80,8 @@ class Sorry {
 const sorry = (text: string, words: string): Sorry => new Sorry(`“${text}” ${words}`);
 
 /** Without the apostrophe that keeps a spreadsheet from taking a text for a formula. */
-const unguarded = (text: string): string => text.replace(/^'(?=[=+\-@])/, '');
+const unguarded = (text: string): string =>
+  text.startsWith("'") && likeFormula.test(text.slice(1)) ? text.slice(1).trim() : text;
 
 const isUuid = (text: string): boolean =>
   /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i.test(text);

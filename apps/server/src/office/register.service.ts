@@ -7,8 +7,8 @@ import type {
   OfficeChild,
   PlaceChange,
 } from '@dotting/contract';
-import { registerColumns } from '@dotting/contract';
-import { groupBy, shippedLanguages, type ChildId, type StaffId } from '@dotting/core';
+import { isFarLastDay, likeFormula, registerColumns } from '@dotting/contract';
+import { dayAfter, groupBy, shippedLanguages, type ChildId, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { add, formatISO, parseISO } from 'date-fns';
 import Papa from 'papaparse';
@@ -22,6 +22,7 @@ import { Evidence } from '../evidence/evidence.service.js';
 import { clash, notFound } from '../http/refusals.js';
 import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from '../site/room.entity.js';
+import { Site } from '../site/site.entity.js';
 import { Staff } from '../site/staff.entity.js';
 import { planImport, type Known } from './planImport.js';
 import type { Register } from './readRow.js';
@@ -37,7 +38,8 @@ export class RegisterService {
   ) {}
 
   async children(at: AtWork): Promise<OfficeChild[]> {
-    const [children, rooms, counts] = await Promise.all([
+    const [{ eraseWaitDays }, children, rooms, counts] = await Promise.all([
+      this.dataSource.manager.findOneByOrFail(Site, { id: at.siteId }),
       this.known(at),
       this.dataSource.manager.findBy(Room, { siteId: at.siteId }),
       this.triesByChild(at),
@@ -48,6 +50,7 @@ export class RegisterService {
       seenBy: [...child.seenBy],
       leftOn: child.leftOn,
       eraseOn: child.leftOn === null ? null : eraseDay(child.leftOn, monthsOf.get(child.roomId)!),
+      erasedUnasked: erasedUnaskedOn(child, eraseWaitDays),
       tries: counts.get(child.id) ?? 0,
     }));
   }
@@ -56,21 +59,35 @@ export class RegisterService {
     const { manager } = this.dataSource;
     if (!(await manager.existsBy(Room, { id: child.roomId, siteId: at.siteId })))
       throw clash('There is no such room. Choose another.', 'roomId');
-    const row = { ...child, id: randomUUID() as ChildId, siteId: at.siteId, leftOn: null, evidence: 0 };
+    const row = {
+      ...child,
+      id: randomUUID() as ChildId,
+      siteId: at.siteId,
+      leftOn: null,
+      eraseShownOn: null,
+      evidence: 0,
+    };
     await manager.insert(Child, row);
     return viewOf(row);
   }
 
   /** Another room, group or last day, or other adults who see the child. */
-  async place(at: AtWork, id: ChildId, { seenBy, ...change }: PlaceChange): Promise<void> {
+  async place(at: AtWork, id: ChildId, { seenBy, sure, ...change }: PlaceChange): Promise<void> {
     const { manager } = this.dataSource;
-    if (!(await manager.existsBy(Child, { id, siteId: at.siteId }))) throw notFound('child');
+    const child = await manager.findOneBy(Child, { id, siteId: at.siteId });
+    if (!child) throw notFound('child');
+    const { leftOn } = change;
+    const isOther = leftOn !== undefined && leftOn !== child.leftOn;
+    if (isOther && leftOn && !sure && isFarLastDay(leftOn, today()))
+      throw clash(`The last day ${leftOn} is far from today. Is it right? Say so, and save again.`, 'leftOn');
     if (change.roomId && !(await manager.existsBy(Room, { id: change.roomId, siteId: at.siteId })))
       throw clash('There is no such room. Choose another.', 'roomId');
     const adults = await manager.countBy(Staff, { id: In(seenBy ?? []), siteId: at.siteId });
     if (adults !== (seenBy?.length ?? 0)) throw clash('One of these adults is not of this site.', 'seenBy');
     await this.evidence.changing([id], async (within) => {
-      if (Object.keys(change).length > 0) await within.update(Child, { id }, change);
+      // With another last day whoever was shown that the child is due has to be shown again.
+      const place = { ...change, ...(isOther && { eraseShownOn: null }) };
+      if (Object.keys(place).length > 0) await within.update(Child, { id }, place);
       if (seenBy) await nameFor(within, id, seenBy);
     });
   }
@@ -79,14 +96,18 @@ export class RegisterService {
   async asCsv(at: AtWork): Promise<string> {
     const [children, register] = await Promise.all([this.known(at), this.registerOf(at)]);
     const lines = children.map((child) => writeRow(child, register));
-    return Papa.unparse(lines, { columns: [...registerColumns], newline: '\r\n', escapeFormulae: true });
+    return Papa.unparse(lines, {
+      columns: [...registerColumns],
+      newline: '\r\n',
+      escapeFormulae: likeFormula,
+    });
   }
 
   /** Takes in the rows that can be read, all of them in one transaction, or only says what would happen. */
-  async takeIn(at: AtWork, { dryRun, dayOrder, rows }: ImportRequest): Promise<ImportReport> {
+  async takeIn(at: AtWork, { dryRun, dayOrder, rows, sure = [] }: ImportRequest): Promise<ImportReport> {
     const register = { ...(await this.registerOf(at)), dayOrder, today: today() };
     const before = await this.known(at);
-    const planned = planImport(rows, before, register, () => randomUUID() as ChildId);
+    const planned = planImport(rows, before, { ...register, sure }, () => randomUUID() as ChildId);
     const report = planned.map((one) => one.told);
     if (dryRun) return { stored: false, rows: report };
     const isKnown = new Set(before.map((child) => child.id));
@@ -96,7 +117,14 @@ export class RegisterService {
       changed.map((child) => child.id),
       async (manager) => {
         for (const { seenBy, ...child } of children) {
-          if (isKnown.has(child.id)) await manager.update(Child, { id: child.id }, child);
+          const was = before.find((one) => one.id === child.id);
+          const isOther = was !== undefined && was.leftOn !== child.leftOn;
+          if (was)
+            await manager.update(
+              Child,
+              { id: child.id },
+              { ...child, ...(isOther && { eraseShownOn: null }) },
+            );
           else await manager.insert(Child, { ...child, siteId: at.siteId, evidence: 0 });
           await nameFor(manager, child.id, seenBy);
         }
@@ -144,6 +172,14 @@ export class RegisterService {
 /** The day on which a child who left is erased. */
 export function eraseDay(leftOn: string, months: number): string {
   return formatISO(add(parseISO(leftOn), { months, days: 1 }), { representation: 'date' });
+}
+
+/** The day on which a child that is due is erased unasked; null until a lead has been shown it. */
+export function erasedUnaskedOn(
+  { eraseShownOn }: Pick<Child, 'eraseShownOn'>,
+  waitDays: number,
+): string | null {
+  return eraseShownOn === null ? null : dayAfter(eraseShownOn, waitDays);
 }
 
 async function nameFor(manager: EntityManager, childId: ChildId, seenBy: readonly StaffId[]): Promise<void> {

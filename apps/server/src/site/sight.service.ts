@@ -61,6 +61,16 @@ export class Sight {
     return child;
   }
 
+  /** Whether an adult has to do with a child, whether or not both still come. */
+  async sees(adult: Pick<Staff, 'id' | 'role'>, child: Pick<Child, 'id' | 'roomId'>): Promise<boolean> {
+    const { manager } = this.dataSource;
+    return (
+      adult.role === 'lead' ||
+      (await manager.existsBy(StaffRoom, { staffId: adult.id, roomId: child.roomId })) ||
+      (await manager.existsBy(ChildSeenBy, { staffId: adult.id, childId: child.id }))
+    );
+  }
+
   private async ownRooms({ adult }: Who): Promise<'all' | ReadonlySet<string>> {
     if (adult.role === 'lead') return 'all';
     const rows = await this.dataSource.manager.findBy(StaffRoom, { staffId: adult.id });

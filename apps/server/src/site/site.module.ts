@@ -1,13 +1,13 @@
 import { Module } from '@nestjs/common';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { SiteController } from './site.controller.js';
-import { Sight } from './sight.service.js';
+import { SightModule } from './sight.module.js';
 import { SiteService } from './site.service.js';
 
 @Module({
-  imports: [LanguagesModule],
+  imports: [LanguagesModule, SightModule],
   controllers: [SiteController],
-  providers: [SiteService, Sight],
-  exports: [Sight],
+  providers: [SiteService],
+  exports: [SightModule],
 })
 export class SiteModule {}

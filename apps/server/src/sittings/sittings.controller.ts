@@ -1,8 +1,9 @@
 import { PutClosing } from '@dotting/contract';
 import type { SittingId } from '@dotting/core';
-import { Body, Controller, HttpCode, Param, ParseUUIDPipe, Put } from '@nestjs/common';
+import { Body, Controller, HttpCode, Param, Put } from '@nestjs/common';
+import { Id } from '../http/id.pipe.js';
 import { ApiTags } from '@nestjs/swagger';
-import { DeviceAlone, Present, type AtDevice } from '../devices/present.js';
+import { Delivery, Present, type AtDevice } from '../devices/present.js';
 import { SittingsService } from './sittings.service.js';
 
 @ApiTags('sittings')
@@ -11,14 +12,10 @@ export class SittingsController {
   constructor(private readonly sittings: SittingsService) {}
 
   /** A device goes on sending what was recorded at it while nobody is there. */
-  @DeviceAlone()
+  @Delivery()
   @Put(':id/closing')
   @HttpCode(204)
-  close(
-    @Present() at: AtDevice,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: PutClosing,
-  ): Promise<void> {
+  close(@Present() at: AtDevice, @Param('id', Id) id: string, @Body() body: PutClosing): Promise<void> {
     return this.sittings.close(at, id as SittingId, body);
   }
 }

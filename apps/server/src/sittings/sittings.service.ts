@@ -2,26 +2,32 @@ import type { PutClosing, SittingClosingView } from '@dotting/contract';
 import type { ChildId, SittingId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import type { AtDevice } from '../devices/present.js';
-import { clash, notFound } from '../http/refusals.js';
-import { checkRecorder } from '../tries/tries.service.js';
+import { clash } from '../http/refusals.js';
+import { MayRecord } from '../tries/mayRecord.js';
+import { Try } from '../tries/try.entity.js';
+import type { Recording } from '../tries/tries.service.js';
 import { Closing } from './closing.entity.js';
 
 @Injectable()
 export class SittingsService {
-  constructor(private readonly dataSource: DataSource) {}
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly mayRecord: MayRecord,
+  ) {}
 
   /** Stores how a sitting was closed; the same again, or an older one, changes nothing. */
-  async close(at: Pick<AtDevice, 'siteId'>, id: SittingId, put: PutClosing): Promise<void> {
+  async close(at: Recording, id: SittingId, put: PutClosing): Promise<void> {
+    const { childId, recordedBy, presence, closedAt } = put;
+    // A sitting of which a try is stored was asked about with it.
+    const begun = { sittingId: id, childId, recordedBy };
+    const isBegun = await this.dataSource.manager.existsBy(Try, begun);
+    await this.mayRecord.check(at, { childId, recordedBy, presence, at: closedAt }, isBegun);
     await this.dataSource.transaction(async (manager) => {
-      await checkRecorder(manager, at, put);
-      if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
       const kept = await manager.findOne(Closing, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (kept && (kept.childId !== put.childId || kept.recordedBy !== put.recordedBy))
         throw clash('This sitting is closed already, for another child or by another adult.');
       if (kept && kept.revision >= put.revision) return;
-      const { childId, recordedBy, closedAt, revision, changed, open, note } = put;
+      const { revision, changed, open, note } = put;
       await manager.save(Closing, { id, childId, recordedBy, closedAt, revision, changed, open, note });
     });
   }

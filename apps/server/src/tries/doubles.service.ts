@@ -1,10 +1,10 @@
 import type { DoubleAnswer, DoubleView } from '@dotting/contract';
-import { type Trace, type TraceId } from '@dotting/core';
+import { mayBeSame, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
-import { impossible, notFound } from '../http/refusals.js';
+import { clash, impossible, notFound } from '../http/refusals.js';
 import { Sight } from '../site/sight.service.js';
 import { Staff } from '../site/staff.entity.js';
 import { today } from '../children/today.js';
@@ -58,6 +58,9 @@ export class DoublesService {
     });
     if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair of tries');
     await this.sight.child(at, both[0]!.childId);
+    const [one, another] = await this.tries.endedAmong([id, other]);
+    if (counts !== null && !(one && another && mayBeSame(one, another)))
+      throw clash('These two were not recorded at the same time, so they are two tries.');
     await this.evidence.changing([both[0]!.childId], async (manager) => {
       if (counts === null) {
         const [oneId, otherId] = [id, other].sort() as [TraceId, TraceId];

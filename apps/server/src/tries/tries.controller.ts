@@ -1,8 +1,9 @@
 import { DoubleAnswer, NewAmendment, NewRuling, PutTry, ToldTry, TryStored } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import { Body, Controller, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DeviceAlone, For, Present, type AtDevice, type AtWork } from '../devices/present.js';
+import { Delivery, For, Present, type AtDevice, type AtWork } from '../devices/present.js';
 import { CorrectionsService } from './corrections.service.js';
 import { DoublesService } from './doubles.service.js';
 import { TriesService } from './tries.service.js';
@@ -17,42 +18,30 @@ export class TriesController {
   ) {}
 
   /** A device goes on sending what was recorded at it while nobody is there. */
-  @DeviceAlone()
+  @Delivery()
   @Put(':id')
   @ApiOkResponse({ type: TryStored })
-  put(
-    @Present() at: AtDevice,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: PutTry,
-  ): Promise<TryStored> {
+  put(@Present() at: AtDevice, @Param('id', Id) id: string, @Body() body: PutTry): Promise<TryStored> {
     return this.tries.put(at, id as TraceId, body);
   }
 
   @Get(':id')
   @ApiOkResponse({ type: ToldTry })
-  find(@Present() at: AtWork, @Param('id', ParseUUIDPipe) id: string): Promise<ToldTry> {
+  find(@Present() at: AtWork, @Param('id', Id) id: string): Promise<ToldTry> {
     return this.tries.find(at, id as TraceId);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/amendments')
   @ApiOkResponse({ type: ToldTry })
-  amend(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: NewAmendment,
-  ): Promise<ToldTry> {
+  amend(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: NewAmendment): Promise<ToldTry> {
     return this.corrections.amend(at, id as TraceId, body);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/rulings')
   @ApiOkResponse({ type: ToldTry })
-  rule(
-    @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
-    @Body() body: NewRuling,
-  ): Promise<ToldTry> {
+  rule(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: NewRuling): Promise<ToldTry> {
     return this.corrections.rule(at, id as TraceId, body);
   }
 
@@ -61,7 +50,7 @@ export class TriesController {
   @HttpCode(204)
   answerDouble(
     @Present() at: AtWork,
-    @Param('id', ParseUUIDPipe) id: string,
+    @Param('id', Id) id: string,
     @Body() body: DoubleAnswer,
   ): Promise<void> {
     return this.doubles.answer(at, id as TraceId, body);

@@ -3,8 +3,6 @@ import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { Presence } from '../devices/presence.entity.js';
 import type { AtDevice, AtWork } from '../devices/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, notFound } from '../http/refusals.js';
@@ -12,6 +10,7 @@ import { Sight } from '../site/sight.service.js';
 import { checkHead, newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { today } from '../children/today.js';
+import { MayRecord } from './mayRecord.js';
 import { toldOf } from './told.js';
 import { endedTraces, eventOf, eventRowOf, headOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
@@ -20,40 +19,39 @@ import { TryEvent } from './tryEvent.entity.js';
 /** A transaction that lost a race for a lock is run again so often. */
 const deadlockRetries = 3;
 
+/** The device at which something was recorded. */
+export type Recording = Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'>;
+
 @Injectable()
 export class TriesService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly sight: Sight,
     private readonly evidence: Evidence,
+    private readonly mayRecord: MayRecord,
   ) {}
 
   /**
    * Stores a try as far as it has gone, in one transaction: all of what was sent or nothing. The same
    * request sent again, or again in parts, leaves the same try.
    */
-  async put(at: Pick<AtDevice, 'siteId'>, id: TraceId, put: PutTry): Promise<TryStored> {
+  async put(at: Recording, id: TraceId, put: PutTry): Promise<TryStored> {
+    checkHead(put);
+    const { childId, recordedBy, presence, startedAt } = put;
+    const isBegun = await this.dataSource.manager.existsBy(Try, { id, childId, recordedBy });
+    await this.mayRecord.check(at, { childId, recordedBy, presence, at: startedAt }, isBegun);
     for (let retry = 0; ; retry++) {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
-        return await this.evidence.changing(children, (manager) => this.putWithin(manager, at, id, put));
+        return await this.evidence.changing(children, (manager) => this.putWithin(manager, id, put));
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
       }
     }
   }
 
-  private async putWithin(
-    manager: EntityManager,
-    at: Pick<AtDevice, 'siteId'>,
-    id: TraceId,
-    put: PutTry,
-  ): Promise<TryStored> {
-    checkHead(put);
-    await checkRecorder(manager, at, put);
-    if (!(await manager.existsBy(Child, { id: put.childId, siteId: at.siteId }))) throw notFound('child');
-
+  private async putWithin(manager: EntityManager, id: TraceId, put: PutTry): Promise<TryStored> {
     const sent = rowOf(id, put);
     // Updating nothing on a duplicate locks its row at once: two sendings wait for each other, not in a ring.
     await manager.createQueryBuilder().insert().into(Try).values(sent).orUpdate(['id'], ['id']).execute();
@@ -130,22 +128,6 @@ export class TriesService {
       manager.find(RulingRow, { where: ofTries, order: { id: 'ASC' }, relations: { staff: true } }),
     ]);
     return endedTraces(tries, events, rulings);
-  }
-}
-
-/** The recorder must have been at a device of this site, in the stay that is named. */
-export async function checkRecorder(
-  manager: EntityManager,
-  at: Pick<AtDevice, 'siteId'>,
-  put: Pick<PutTry, 'presence' | 'recordedBy'>,
-): Promise<void> {
-  const isRecorders = await manager.existsBy(Presence, {
-    id: put.presence,
-    staffId: put.recordedBy,
-    staff: { siteId: at.siteId },
-  });
-  if (!isRecorders) {
-    throw forbidden('This is recorded by somebody else. Each adult sends what she recorded in her own stay.');
   }
 }
 

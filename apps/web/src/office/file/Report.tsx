@@ -1,4 +1,4 @@
-import type { ImportedRow, ImportOutcome, ImportReport } from '@dotting/contract';
+import { likeFormula, type ImportedRow, type ImportOutcome, type ImportReport } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -93,7 +93,9 @@ function Row({ row }: { readonly row: ImportedRow }) {
 function LeftOut({ rows, sheet }: { readonly rows: readonly ImportedRow[]; readonly sheet: Sheet }) {
   const file = useMemo(() => {
     const lines = rows.map(({ row, says }) => [...sheet.rows[row - 2]!, says.join(' ')]);
-    const csv = Papa.unparse([[...sheet.heading, 'Left out because'], ...lines], { escapeFormulae: true });
+    const csv = Papa.unparse([[...sheet.heading, 'Left out because'], ...lines], {
+      escapeFormulae: likeFormula,
+    });
     return `data:text/csv;charset=utf-8,${encodeURIComponent(csv)}`;
   }, [rows, sheet]);
   return (

@@ -1,0 +1,76 @@
+import type { ChildId, StaffId } from '@dotting/core';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import { Child } from '../children/child.entity.js';
+import { Presence } from '../devices/presence.entity.js';
+import type { AtDevice } from '../devices/present.js';
+import { forbidden, notFound } from '../http/refusals.js';
+import { comesIn, Sight } from '../site/sight.service.js';
+
+/** What is recorded about a child: by whom, in which stay, and when by the device's clock. */
+export interface Recorded {
+  readonly childId: ChildId;
+  readonly recordedBy: StaffId;
+  readonly presence: string;
+  /** ISO 8601 with offset. */
+  readonly at: string;
+}
+
+/** A device's clock may be behind the server's by so much, in ms. */
+const clocksApartMs = 10 * 60_000;
+
+/** Who may record what about whom: asked on every writing, as on every reading. */
+@Injectable()
+export class MayRecord {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly sight: Sight,
+  ) {}
+
+  /**
+   * Each adult records in her own stay, at the device where it was, about children she sees. What was
+   * recorded before a device was signed out, an adult or a child left, is still taken afterwards.
+   *
+   * @param isBegun what it goes on with is stored already, and was asked about then
+   * @throws RefusedException with the way out
+   */
+  async check(
+    device: Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'>,
+    what: Recorded,
+    isBegun: boolean,
+  ): Promise<void> {
+    const { manager } = this.dataSource;
+    const { recordedBy, presence, childId } = what;
+    const [stay, child] = await Promise.all([
+      manager.findOne(Presence, {
+        where: {
+          id: presence,
+          staffId: recordedBy,
+          deviceId: device.deviceId,
+          staff: { siteId: device.siteId },
+        },
+        relations: { staff: true },
+      }),
+      manager.findOneBy(Child, { id: childId, siteId: device.siteId }),
+    ]);
+    if (!stay?.staff)
+      throw forbidden(
+        'This is recorded by somebody else. Each adult sends what she recorded in her own stay.',
+      );
+    const day = what.at.slice(0, 10);
+    const moment = Date.parse(what.at);
+    if (device.endedAt && moment > device.endedAt.getTime() + clocksApartMs)
+      throw forbidden('This device was signed out before this was recorded. Sign it in first.');
+    const { staff } = stay;
+    if (!comesIn(staff) && !(moment > stay.since.getTime() - clocksApartMs && day < staff.leftOn!))
+      throw forbidden(`${staff.firstName} has left. Nothing is recorded in her name after that.`);
+    if (!child) throw notFound('child');
+    if (isBegun) return;
+    if (child.leftOn !== null && day > child.leftOn)
+      throw forbidden(`${child.firstName} had left by then. A lead can bring the child back in the office.`);
+    if (!(await this.sight.sees(staff, child)))
+      throw forbidden(
+        `${staff.firstName} does not see this child. A lead can name her for the child in the office; then offer it again.`,
+      );
+  }
+}
