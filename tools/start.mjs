@@ -5,13 +5,14 @@ import { ensureBuilt } from './lib/build.mjs';
 import { claimFolder } from './lib/claim.mjs';
 import { startDatabase } from './lib/database.mjs';
 import { ensurePackages } from './lib/packages.mjs';
+import { keepRunning } from './lib/keepRunning.mjs';
 import { isPortFree } from './lib/ports.mjs';
 import { root } from './lib/run.mjs';
 import { runCommand, say, Sorry } from './lib/say.mjs';
 import { portInUse, startServer } from './lib/server.mjs';
 
-const { PORT = '4173', HOST = '127.0.0.1', DATABASE_URL } = process.env;
-const dataFolder = path.join(root, '.data');
+const { PORT = '4173', HOST = '127.0.0.1', DATABASE_URL, DATA_FOLDER } = process.env;
+const dataFolder = path.resolve(DATA_FOLDER ?? path.join(root, '.data'));
 
 runCommand(async () => {
   let askedToStop = () => {};
@@ -23,31 +24,30 @@ runCommand(async () => {
   await ensurePackages();
   await ensureBuilt();
 
-  let database;
-  let server;
+  const running = { database: null, server: null };
+  const start = {
+    database: (port) => startDatabase(dataFolder, port),
+    server: () =>
+      startServer({
+        databaseUrl: DATABASE_URL ?? running.database.url,
+        port: PORT,
+        host: HOST,
+        logFile: path.join(dataFolder, 'server.log'),
+      }),
+  };
   try {
     if (!DATABASE_URL) {
       say('Starting the database …');
-      database = await startDatabase(dataFolder);
+      running.database = await start.database();
     }
     say('Starting the app …');
-    const logFile = path.join(dataFolder, 'server.log');
-    server = await startServer({
-      databaseUrl: DATABASE_URL ?? database.url,
-      port: PORT,
-      host: HOST,
-      logFile,
-    });
-    await greet(server.url);
-    const why = await Promise.race([stopped, server.ended]);
-    if (why === 'asked') say('Stopping …');
-    else
-      throw new Sorry(
-        `The server ended by itself (${why}). What it stored is safe; see ${logFile}, then start again.`,
-      );
+    running.server = await start.server();
+    await greet(running.server.url);
+    await keepRunning(running, start, stopped);
+    say('Stopping …');
   } finally {
-    await server?.stop();
-    await database?.stop();
+    await running.server?.stop();
+    await running.database?.stop();
     await letGo();
   }
   say('Stopped.');

@@ -19,7 +19,7 @@ export default defineConfig({
         icons: [{ src: 'dotting.svg', sizes: 'any', type: 'image/svg+xml' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg}', 'assets/*latin-wght-normal*.woff2'],
+        globPatterns: ['**/*.{js,css,html,svg}', 'assets/*-{latin,latin-ext,arabic}-wght-normal*.woff2'],
         navigateFallbackDenylist: [/^\/api/],
       },
     }),

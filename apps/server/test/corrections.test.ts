@@ -54,6 +54,35 @@ describe('amending a try afterwards', () => {
     expect(page.tries.find((one) => one.id === id)!.told).toMatch(/left 1 out/);
   });
 
+  test('what the recorder’s device sends late is taken, and the correction stays', async () => {
+    const id = randomUUID();
+    const put = putOf(adult, site.childId, { ended: 'finished', events: counts(1, 3) });
+    await device.ask('PUT', `tries/${id}`, put);
+    await device.ask('POST', `tries/${id}/amendments`, { of: 1, event: null, reason: 'that was her friend' });
+    const late = await device.ask('PUT', `tries/${id}`, { ...put, revision: 1, events: counts(4, 4) });
+    expect([late.status, late.body]).toEqual([200, { id, events: 4, revision: 1 }]);
+    await device.ask('POST', `tries/${id}/amendments`, { of: 3, event: null, reason: 'and that one too' });
+    const { events, told } = await read(id);
+    expect(events.map(({ seq, kind }) => `${seq} ${kind}`)).toEqual([
+      '0 count',
+      '1 count',
+      '2 count',
+      '3 count',
+      '4 undo',
+      '5 undo',
+    ]);
+    expect(events.map((event) => event.t)).toEqual(events.map((event) => event.t).toSorted((a, b) => a - b));
+    expect(told).toMatch(/left 2 out/);
+    // Sent once more it is the same.
+    expect(
+      (await device.ask('PUT', `tries/${id}`, { ...put, revision: 1, events: counts(1, 4) })).body,
+    ).toEqual({
+      id,
+      events: 4,
+      revision: 1,
+    });
+  });
+
   test.each([
     ['an event that is not there', { of: 9, event: null, reason: 'x' }, 422],
     ['no reason', { of: 1, event: null, reason: '' }, 400],

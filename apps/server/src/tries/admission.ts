@@ -41,7 +41,8 @@ export function newEvents(
   });
 }
 
-function checkReferences(event: TraceEventBody, size: number, path: string): void {
+/** @throws RefusedException where an event names what is not there, or holds what cannot be */
+export function checkReferences(event: TraceEventBody, size: number, path: string): void {
   if (event.kind === 'undo' || event.kind === 'amend') {
     if (event.of >= event.seq) {
       throw impossible(`${path}.of`, `is ${event.of}, which does not come before event ${event.seq}`);

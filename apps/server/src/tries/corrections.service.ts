@@ -1,14 +1,14 @@
 import type { NewAmendment, NewRuling, ToldTry } from '@dotting/contract';
-import { settledEvents, type TraceEvent, type TraceId } from '@dotting/core';
+import { settledEvents, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
 import { Sight } from '../site/sight.service.js';
-import { newEvents } from './admission.js';
+import { checkReferences } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
-import { eventOf, eventRowOf } from './traces.js';
+import { correctionsFrom, eventRowOf, partsOf } from './traces.js';
 import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
@@ -27,19 +27,16 @@ export class CorrectionsService {
   async amend(at: AtWork, id: TraceId, { of, event, reason }: NewAmendment): Promise<ToldTry> {
     await this.changing(at, id, async (manager, trial) => {
       const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
-      const events = stored.map(eventOf);
-      const original = settledEvents(events).find((one) => one.seq === of);
+      const { recorded, corrections } = partsOf(stored);
+      const original = settledEvents([...recorded, ...corrections]).find((one) => one.seq === of);
       if (!original) throw impossible('of', `is ${of}, and there is no such event to put right`);
-      const place = { seq: events.length, t: events.at(-1)!.t };
+      const place = { seq: correctionsFrom + corrections.length, t: recorded.at(-1)!.t };
       const by = { by: at.adult.id, at: new Date().toISOString(), reason };
       const correction = event
         ? { ...place, kind: 'amend' as const, of, event: { ...event, seq: of, t: original.t }, ...by }
         : { ...place, kind: 'undo' as const, of, ...by };
-      const put = { events: [correction], set: { size: trial.setSize } };
-      await manager.insert(
-        TryEvent,
-        newEvents(put, events as TraceEvent[]).map((one) => eventRowOf(id, one)),
-      );
+      checkReferences(correction, trial.setSize, 'event');
+      await manager.insert(TryEvent, eventRowOf(id, correction));
     });
     return this.tries.find(at, id);
   }

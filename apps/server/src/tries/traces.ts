@@ -18,12 +18,12 @@ export function endedTraces(
   events: readonly TryEvent[],
   rulings: readonly RulingRow[],
 ): Trace[] {
-  const eventsOf = groupBy(events, (event) => event.tryId);
+  const rowsOf = groupBy(events, (event) => event.tryId);
   const rulingsOf = groupBy(rulings, (ruling) => ruling.tryId);
   return tries.flatMap((row) =>
     row.ended === null
       ? []
-      : [traceOf(row, row.ended, eventsOf.get(row.id) ?? [], rulingsOf.get(row.id) ?? [])],
+      : [traceOf(row, row.ended, rowsOf.get(row.id) ?? [], rulingsOf.get(row.id) ?? [])],
   );
 }
 
@@ -40,7 +40,7 @@ export function traceOf(
     id: row.id,
     ...(rulings.length > 0 && { rulings: rulings.map(rulingOf) }),
     ...(row.sameAs !== null && { sameAs: row.sameAs }),
-    events: events.map(eventOf),
+    events: eventsOf(events),
   };
 }
 
@@ -124,8 +124,34 @@ export function rowOf(id: TraceId, put: PutTry): Try {
   };
 }
 
-export function eventOf(row: TryEvent): TraceEvent {
-  return { ...row.facts, kind: row.kind, seq: row.seq, t: row.t } as TraceEvent;
+/**
+ * Corrections made at the server are stored from this place on, far behind all that a device can still
+ * send of its try: whatever comes late takes the place that it had at the device.
+ */
+export const correctionsFrom = 100_000;
+
+/** What the device recorded, and what was corrected at the server, each in its order. */
+export function partsOf(rows: readonly TryEvent[]): {
+  readonly recorded: readonly TraceEvent[];
+  readonly corrections: readonly TraceEvent[];
+} {
+  const events = rows.map(({ facts, kind, seq, t }) => ({ ...facts, kind, seq, t }) as unknown as TraceEvent);
+  return {
+    recorded: events.filter((event) => event.seq < correctionsFrom),
+    corrections: events.filter((event) => event.seq >= correctionsFrom),
+  };
+}
+
+/** The events of a try as one trace: the corrections follow what was recorded, with no gap in place or time. */
+export function eventsOf(rows: readonly TryEvent[]): readonly TraceEvent[] {
+  const { recorded, corrections } = partsOf(rows);
+  const latest = recorded.at(-1)?.t ?? 0;
+  const following = corrections.map((event, i) => ({
+    ...event,
+    seq: recorded.length + i,
+    t: Math.max(latest, event.t),
+  }));
+  return [...recorded, ...following];
 }
 
 export function eventRowOf(tryId: TraceId, event: TraceEventBody): TryEvent {

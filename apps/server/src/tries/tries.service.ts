@@ -12,7 +12,7 @@ import { RulingRow } from './ruling.entity.js';
 import { today } from '../children/today.js';
 import { MayRecord } from './mayRecord.js';
 import { toldOf } from './told.js';
-import { endedTraces, eventOf, eventRowOf, headOf, rowOf, storedOf, traceOf } from './traces.js';
+import { endedTraces, eventRowOf, eventsOf, headOf, partsOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 
@@ -58,7 +58,8 @@ export class TriesService {
     const kept = await manager.findOneOrFail(Try, { where: { id }, lock: { mode: 'pessimistic_write' } });
     checkSameTry(kept, sent);
     const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
-    const fresh = newEvents(put, stored.map(eventOf));
+    const { recorded } = partsOf(stored);
+    const fresh = newEvents(put, recorded);
     if (fresh.length > 0)
       await manager.insert(
         TryEvent,
@@ -66,7 +67,7 @@ export class TriesService {
       );
     if (put.ended === null && kept.ended !== null && fresh.length > 0) await raise(manager, [put.childId]);
     if (sent.revision > kept.revision) await manager.save(Try, { ...sent, sameAs: kept.sameAs });
-    return { id, events: stored.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
+    return { id, events: recorded.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
 
   async find(at: AtWork, id: TraceId): Promise<ToldTry> {
@@ -109,11 +110,11 @@ export class TriesService {
       where: { tryId: In(rows.map((row) => row.id)) },
       order: { seq: 'ASC' },
     });
-    const eventsOf = groupBy(events, (event) => event.tryId);
+    const rowsOf = groupBy(events, (event) => event.tryId);
     return rows.map((row) => ({
       ...headOf(row),
       id: row.id,
-      events: (eventsOf.get(row.id) ?? []).map(eventOf),
+      events: eventsOf(rowsOf.get(row.id) ?? []),
     }));
   }
 

@@ -4,11 +4,14 @@ import type { FieldRefusal, Refusal } from '@dotting/contract';
 export class Refused extends Error {
   readonly status: number;
   readonly fields: readonly FieldRefusal[];
+  /** What has to be there first: the device signed in, or an adult at it. */
+  readonly needs: Refusal['needs'];
 
-  constructor({ statusCode, message, fields }: Refusal) {
+  constructor({ statusCode, message, fields, needs }: Refusal) {
     super(message);
     this.status = statusCode;
     this.fields = fields;
+    this.needs = needs;
   }
 }
 
@@ -22,6 +25,13 @@ export class NoConnection extends Error {
 type Method = 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE';
 
 const patienceMs = 15_000;
+
+let onNobodyThere = (): void => undefined;
+
+/** Calls back whenever the server wants a device signed in, or an adult at it, before it answers. */
+export function whenNobodyIsThere(callback: () => void): void {
+  onNobodyThere = callback;
+}
 
 /**
  * Asks the server.
@@ -39,6 +49,10 @@ export async function request<Answer>(method: Method, path: string, body?: objec
   const answer: unknown = await response.json().catch(() => {
     throw new NoConnection();
   });
-  if (!response.ok) throw new Refused(answer as Refusal);
+  if (!response.ok) {
+    const refused = new Refused(answer as Refusal);
+    if (refused.needs) onNobodyThere();
+    throw refused;
+  }
   return answer as Answer;
 }

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../api/http.js';
-import { setAdult } from '../api/queries.js';
+import { setAdult } from '../entrance/hereQuery.js';
 import { useHere } from '../entrance/here.js';
 
 /** What concerns the adult at the device: her thumb, the lock, and for the lead the devices. */

@@ -21,8 +21,8 @@ export function Frame() {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: '212px 1fr',
-        gridTemplateRows: 'auto 1fr',
+        gridTemplateColumns: { xs: '172px minmax(0, 1fr)', lg: '212px minmax(0, 1fr)' },
+        gridTemplateRows: 'auto minmax(0, 1fr)',
         '@media print': { display: 'block', height: 'auto', zoom: 0.74 },
         height: '100%',
         minHeight: 0,
@@ -35,6 +35,7 @@ export function Frame() {
           gridRow: '1 / 3',
           bgcolor: palette.ink,
           color: palette.gate,
+          '--focus': palette.sand,
           display: 'flex',
           flexDirection: 'column',
           minHeight: 0,
@@ -48,6 +49,7 @@ export function Frame() {
               aria-pressed={one.id === room?.id}
               sx={{
                 justifyContent: 'flex-start',
+                textAlign: 'left',
                 border: 0,
                 bgcolor: 'transparent',
                 color: palette.sand,
@@ -73,8 +75,9 @@ export function Frame() {
           displayPrint: 'none',
           display: 'flex',
           alignItems: 'center',
-          gap: { xs: 2, lg: 4 },
-          px: 3,
+          flexWrap: 'wrap',
+          columnGap: { xs: 2, lg: 4 },
+          px: { xs: 2, lg: 3 },
           minHeight: 60,
           borderBottom: `1px solid ${palette.line}`,
         }}
@@ -83,7 +86,13 @@ export function Frame() {
         <Box
           component="nav"
           aria-label="Parts of the work"
-          sx={{ display: 'flex', gap: { xs: 2, lg: 3 }, flex: 1, '& a': navLink }}
+          sx={{
+            display: 'flex',
+            flexWrap: 'wrap',
+            columnGap: { xs: 2, lg: 3 },
+            flex: '1 1 320px',
+            '& a': navLink,
+          }}
         >
           <NavLink to="/" end>
             Today
@@ -103,7 +112,7 @@ export function Frame() {
           '@media print': { bgcolor: 'transparent', overflow: 'visible' },
           overflow: 'auto',
           bgcolor: palette.paper,
-          px: 3,
+          px: { xs: 2, lg: 3 },
           py: 2.5,
         }}
       >

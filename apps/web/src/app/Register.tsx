@@ -46,7 +46,7 @@ function RegisterLine({
         alignItems: 'center',
         gap: 1.25,
         minHeight: 48,
-        px: 1.25,
+        px: { xs: 0.75, lg: 1.25 },
         borderRadius: '12px',
         color: palette.gate,
         textDecoration: 'none',
@@ -68,7 +68,9 @@ function RegisterLine({
         )}
       </svg>
       <span style={{ flex: 1 }}>{child.firstName}</span>
-      <span style={{ fontSize: 13, opacity: 0.75 }}>{days === null ? 'no look yet' : sayAgo(days)}</span>
+      <span style={{ fontSize: 13, opacity: 0.75, whiteSpace: 'nowrap' }}>
+        {days === null ? 'no look yet' : sayAgo(days)}
+      </span>
     </Box>
   );
 }

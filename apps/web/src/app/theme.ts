@@ -1,5 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/bitter';
+import '@fontsource-variable/noto-naskh-arabic';
 import { createTheme } from '@mui/material/styles';
 
 /** Canal, lock gate, brick and brass. Form carries the meaning; colour only helps. */
@@ -21,11 +22,16 @@ export const palette = {
   water: '#2f6f7e',
 } as const;
 
-export const headingFont = '"Bitter Variable", Georgia, serif';
-const textFont = '"Atkinson Hyperlegible Next Variable", "Liberation Sans", sans-serif';
+/** Letters that neither font has: Urdu's number words. */
+const arabicFont = '"Noto Naskh Arabic Variable"';
+export const headingFont = `"Bitter Variable", ${arabicFont}, Georgia, serif`;
+const textFont = `"Atkinson Hyperlegible Next Variable", ${arabicFont}, "Liberation Sans", sans-serif`;
 
 /** Least height of anything to press, in px: more where it is pressed without looking. */
 export const target = { usual: 48, sitting: 56 } as const;
+
+/** Where the keyboard is. On dark ground a page says so with a light colour of its own. */
+const focusRing = { outline: `3px solid var(--focus, ${palette.water})`, outlineOffset: 2 } as const;
 
 export const theme = createTheme({
   palette: {
@@ -60,13 +66,17 @@ export const theme = createTheme({
         html: { height: '100%' },
         body: { height: '100%', overscrollBehavior: 'none' },
         '#root': { height: '100%' },
-        '*:focus-visible': { outline: `3px solid ${palette.water}`, outlineOffset: 2 },
+        '*:focus-visible': focusRing,
         '@media (prefers-reduced-motion: reduce)': {
           '*': { transition: 'none !important', animation: 'none !important' },
         },
       },
     },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      // The base takes the outline away, and comes after the rule for all.
+      styleOverrides: { root: { '&.Mui-focusVisible': focusRing } },
+    },
     MuiButton: {
       defaultProps: { variant: 'outlined', color: 'inherit', disableElevation: true },
       styleOverrides: {

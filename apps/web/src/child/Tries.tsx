@@ -47,7 +47,7 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
               py: 1,
               borderTop: `1px solid ${palette.sand}`,
               display: 'grid',
-              gridTemplateColumns: '150px 1fr auto',
+              gridTemplateColumns: { xs: '110px minmax(0, 1fr) auto', lg: '150px minmax(0, 1fr) auto' },
               gap: 2,
             }}
           >

@@ -8,19 +8,25 @@ import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../app/days.js';
 import { Notice } from '../app/Notice.js';
 import { palette } from '../app/theme.js';
-import { useWaiting } from '../outbox/outbox.js';
+import { outbox, useWaiting } from '../outbox/outbox.js';
 
 const devicesQuery = queryOptions({
   queryKey: ['devices'],
   queryFn: () => request<Device[]>('GET', 'devices'),
 });
 
+const stillToSend =
+  'This device still has tries to send, and the server does not take them now. Nothing was signed out; try again.';
+
 /** The devices signed in for the site; the lead can end any of them at once. */
 export function DevicesPage() {
   const { data, error, refetch } = useQuery(devicesQuery);
-  const waiting = useWaiting();
+  const refused = useWaiting().refused.length;
   const revoke = useMutation({
-    mutationFn: (id: string) => request('DELETE', `devices/${id}`),
+    mutationFn: async (device: Device) => {
+      if (device.isThis && !(await outbox.deliver())) throw new Error(stillToSend);
+      await request('DELETE', `devices/${device.id}`);
+    },
     onSuccess: () => queryClient.invalidateQueries(),
   });
   if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
@@ -29,8 +35,10 @@ export function DevicesPage() {
     <Box sx={{ maxWidth: 760 }}>
       <Typography variant="h1">Signed-in devices</Typography>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
-        A device signed out here stops at its next request, wherever it is.
-        {waiting.tries > 0 && ' This one still has tries to send: let them go first.'}
+        A device signed out here stops at its next request, wherever it is, and forgets the children. Tries it
+        has not sent yet are sent first.
+        {refused > 0 &&
+          ` On this device the server refused ${refused === 1 ? 'a try, which is' : `${refused} tries, which are`} forgotten with it: see Today.`}
       </Typography>
       {revoke.error && <Typography role="alert">{revoke.error.message}</Typography>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
@@ -52,7 +60,7 @@ export function DevicesPage() {
                 {device.isThis ? 'this device' : `last seen ${sayMoment(device.lastSeenAt)}`}
               </Typography>
             </Typography>
-            <Button onClick={() => revoke.mutate(device.id)} disabled={revoke.isPending}>
+            <Button onClick={() => revoke.mutate(device)} disabled={revoke.isPending}>
               Sign out
             </Button>
           </Box>

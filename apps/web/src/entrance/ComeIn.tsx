@@ -8,6 +8,7 @@ import { NoConnection, request } from '../api/http.js';
 import { palette } from '../app/theme.js';
 import { CodePad } from './CodePad.js';
 import { comeInOffline, keepProof } from './offlineCode.js';
+import { noteLife, rememberEntrance } from './stay.js';
 
 interface ComeInProps {
   readonly here: Here;
@@ -23,6 +24,8 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
   const tryCode = async (code: string): Promise<void> => {
     if (!chosen) return;
     setMessage('');
+    // Before the stay begins, so that nothing takes the device for left meanwhile.
+    noteLife(Date.now());
     try {
       const adult = await request<PresentAdult>('POST', 'adult', { staffId: chosen.id, code });
       await keepProof(adult, code);
@@ -31,8 +34,9 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
       if (!(error instanceof NoConnection))
         return setMessage(error instanceof Error ? error.message : String(error));
       const answer = await comeInOffline(chosen.id, code, Date.now());
-      if (answer.kind === 'welcome') await onEnter(answer.adult);
-      else setMessage(answer.message);
+      if (answer.kind === 'no') return setMessage(answer.message);
+      rememberEntrance({ staffId: chosen.id, code });
+      await onEnter(answer.adult);
     }
   };
 
@@ -43,7 +47,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
         minHeight: '100%',
         bgcolor: palette.ink,
         color: palette.gate,
-        '& *:focus-visible': { outlineColor: palette.sand },
+        '--focus': palette.sand,
         display: 'grid',
         placeItems: 'center',
         p: 3,

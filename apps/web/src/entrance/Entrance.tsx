@@ -2,19 +2,16 @@ import type { Here, PresentAdult } from '@dotting/contract';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { Outlet } from 'react-router';
-import { request } from '../api/http.js';
-import { hereQuery, queryClient, setAdult } from '../api/queries.js';
+import { queryClient } from '../api/queries.js';
 import { Notice } from '../app/Notice.js';
-import { keepAdult, keptAdult } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
 import { ComeIn } from './ComeIn.js';
 import { HereContext } from './here.js';
+import { hereQuery, setAdult } from './hereQuery.js';
+import { lockDevice } from './stay.js';
 import { useIdle } from './useIdle.js';
 
 const SignInDevice = lazy(() => import('./SignInDevice.js'));
-
-/** After so long without a touch the screen locks, and keeps what is under way. */
-const idleMs = 2 * 60_000;
 
 /** Lets nobody past who is not signed in: first the device, then an adult. */
 export function Entrance() {
@@ -43,7 +40,7 @@ export function Entrance() {
 
 function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentAdult }) {
   const leave = useCallback(() => void lock(here), [here]);
-  useIdle(idleMs, leave);
+  useIdle(leave);
   const value = useMemo(() => ({ here, adult, leave }), [here, adult, leave]);
   return (
     <HereContext value={value}>
@@ -61,11 +58,7 @@ async function enter(here: Here, adult: PresentAdult): Promise<void> {
 
 /** Locked here at once, and at the server as soon as it answers; the children seen are forgotten. */
 async function lock(here: Here): Promise<void> {
-  const kept = await keptAdult();
-  if (kept) await keepAdult({ ...kept, locked: true });
+  await lockDevice();
   await setAdult(here, null);
   queryClient.removeQueries({ predicate: (query) => query.queryKey[0] !== 'here' });
-  await request('DELETE', 'adult').catch(() => {
-    // Without a connection the server ends the stay by itself after its own idle time.
-  });
 }

@@ -6,7 +6,8 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
-import { hereQuery, queryClient } from '../api/queries.js';
+import { queryClient } from '../api/queries.js';
+import { hereQuery } from './hereQuery.js';
 import { palette } from '../app/theme.js';
 
 /** Signs this device in for a site: once, by a member of staff. */

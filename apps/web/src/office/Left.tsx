@@ -6,6 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { sayLongDay, sayMoment } from '../app/days.js';
+import { DueToBeErased } from './DueToBeErased.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
@@ -13,16 +14,19 @@ import { OfficeForm } from './OfficeForm.js';
 /** Children who left, until they are erased; and the proof of what was. */
 export function Left() {
   const office = useOutletContext<OfficeView>();
-  const left = office.children.filter((child) => child.leftOn !== null && child.leftOn < office.day);
+  const gone = office.children.filter((child) => child.leftOn !== null && child.leftOn < office.day);
+  const isDue = (child: OfficeChild): boolean => child.eraseOn !== null && child.eraseOn <= office.day;
+  const left = gone.filter((child) => !isDue(child));
   return (
     <Box sx={{ display: 'grid', gap: 4 }}>
+      <DueToBeErased due={gone.filter(isDue)} waitDays={office.eraseWaitDays} />
       <Box component="section" aria-label="Children who left">
         <Typography variant="h2">Children who left</Typography>
         <Typography variant="body2" color="textSecondary" sx={{ maxWidth: 720, mb: 1 }}>
-          Hidden from everyone but leads. All about a child is erased for good when the room’s time is up;
-          until then what is held can be taken away from the child’s page.
+          Hidden from everyone but leads. When the room’s time is up, a child is due to be erased and stands
+          above; until then you can download what is held from the child’s page.
         </Typography>
-        {left.length === 0 && <Typography>None is kept.</Typography>}
+        {left.length === 0 && <Typography>No children here.</Typography>}
         <Box component="ul" sx={{ p: 0, m: 0 }}>
           {left.map((child) => (
             <LeftLine key={child.id} child={child} />
@@ -65,7 +69,8 @@ function LeftLine({ child }: { readonly child: OfficeChild }) {
         )}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
-        last day {sayLongDay(child.leftOn!)}; {child.tries} tries; erased on {sayLongDay(child.eraseOn!)}
+        last day {sayLongDay(child.leftOn!)}; {child.tries} tries; due to be erased on{' '}
+        {sayLongDay(child.eraseOn!)}
       </Typography>
       <Button onClick={() => void back()}>Comes again</Button>
       <Button onClick={() => setErasing(!isErasing)} aria-expanded={isErasing}>

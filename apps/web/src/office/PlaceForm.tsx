@@ -1,7 +1,16 @@
-import { PlaceChange, type OfficeChild, type OfficeView } from '@dotting/contract';
+import {
+  canBeLastDay,
+  isFarLastDay,
+  PlaceChange,
+  type OfficeChild,
+  type OfficeView,
+} from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
+import { sayLongDay } from '../app/days.js';
 import { DayField } from '../app/DayField.js';
 import { OneOf } from '../app/OneOf.js';
 import { sending } from '../app/sending.js';
@@ -18,7 +27,7 @@ interface PlaceFormProps {
 /** Where a child is, who sees it, and its last day. What the cautions rest on is put right on its own page. */
 export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
   const { lastName, roomId, group, seenBy, leftOn } = child;
-  const { register, control, handleSubmit, setError, formState } = useForm<PlaceChange>({
+  const { register, control, handleSubmit, setError, formState, watch } = useForm<PlaceChange>({
     resolver: classValidatorResolver(PlaceChange),
     defaultValues: { lastName, roomId, group, seenBy, leftOn },
   });
@@ -29,6 +38,9 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
       onDone();
     }),
   );
+  const lastDay = watch('leftOn');
+  const isFar =
+    !!lastDay && lastDay !== leftOn && canBeLastDay(lastDay, office.day) && isFarLastDay(lastDay, office.day);
   const others = office.adults.filter(
     (adult) =>
       adult.role !== 'lead' &&
@@ -77,11 +89,17 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
         error={errors.leftOn?.message}
         help={leavingWords(child, office)}
       />
+      {isFar && (
+        <FormControlLabel
+          control={<Checkbox {...register('sure')} />}
+          label={`${sayLongDay(lastDay)} is far from today. Yes, that is right`}
+        />
+      )}
     </OfficeForm>
   );
 }
 
 function leavingWords({ roomId }: OfficeChild, { rooms }: OfficeView): string {
   const months = rooms.find((room) => room.id === roomId)!.retentionMonths;
-  return `Hidden after it; all is erased ${months} months later`;
+  return `Hidden after it; due to be erased ${months} months later`;
 }

@@ -17,6 +17,8 @@ export interface KeptTry {
   readonly sentRevision: number;
   /** The server's words when it refused the try; it is kept here all the same. */
   readonly refused?: string;
+  /** The field that was to blame, by its path. */
+  readonly refusedField?: string;
 }
 
 /** How a sitting was closed, until the server has it. */
@@ -31,6 +33,8 @@ export interface KeptClosing {
 export interface KeptAdult {
   readonly adult: PresentAdult;
   readonly locked: boolean;
+  /** The stay that is over here, and of which the server has not heard that yet. */
+  readonly leaving?: string;
   readonly proof?: CodeProof;
 }
 
@@ -81,6 +85,25 @@ export async function keepAdult(adult: KeptAdult | null): Promise<void> {
   const db = await database();
   if (adult) await db.put('adult', adult, 'last');
   else await db.delete('adult', 'last');
+}
+
+/** Notes that whoever was last here is here no longer, in one step, so that nobody who comes in meanwhile is. */
+export async function keepLocked(): Promise<void> {
+  const transaction = (await database()).transaction('adult', 'readwrite');
+  const kept = await transaction.store.get('last');
+  if (kept) await transaction.store.put({ ...kept, locked: true, leaving: kept.adult.presence }, 'last');
+  await transaction.done;
+}
+
+/** Notes that the server has heard of the end of a stay. */
+export async function keepLeft(presence: string): Promise<void> {
+  const transaction = (await database()).transaction('adult', 'readwrite');
+  const kept = await transaction.store.get('last');
+  if (kept?.leaving === presence) {
+    const { leaving: _, ...rest } = kept;
+    await transaction.store.put(rest, 'last');
+  }
+  await transaction.done;
 }
 
 export async function keptAdult(): Promise<KeptAdult | undefined> {
@@ -198,12 +221,45 @@ export async function keepAcknowledged(id: TraceId, sentEvents: number, sentRevi
   await transaction.done;
 }
 
-export async function keepRefused(id: TraceId, refused: string | undefined): Promise<void> {
+/** Notes why the server refused a try, and by which field; without a reason that it is to be offered again. */
+export async function keepRefused(id: TraceId, refused?: string, refusedField?: string): Promise<void> {
   const transaction = (await database()).transaction('tries', 'readwrite');
   const kept = await transaction.store.get(id);
-  if (kept) {
-    const { refused: _, ...rest } = kept;
-    await transaction.store.put(refused === undefined ? rest : { ...rest, refused });
+  if (kept) await transaction.store.put(asRefused(kept, refused, refusedField));
+  await transaction.done;
+}
+
+function asRefused(kept: KeptTry, refused?: string, refusedField?: string): KeptTry {
+  const { refused: _, refusedField: __, ...rest } = kept;
+  return { ...rest, ...(refused !== undefined && { refused }), ...(refusedField && { refusedField }) };
+}
+
+/** Gives a try that was refused for its date another, and how its sitting was closed with it. */
+export async function redate(id: TraceId, startedAt: string): Promise<void> {
+  const transaction = (await database()).transaction(['tries', 'closings'], 'readwrite');
+  const kept = await transaction.objectStore('tries').get(id);
+  if (kept?.refused !== undefined) {
+    const head = { ...kept.head, startedAt };
+    await transaction.objectStore('tries').put({ ...asRefused(kept), head, revision: kept.revision + 1 });
+    const closing = await transaction.objectStore('closings').get(kept.head.sittingId);
+    if (closing?.refused !== undefined) {
+      const { refused: _, ...rest } = closing;
+      await transaction.objectStore('closings').put({ ...rest, body: { ...rest.body, closedAt: startedAt } });
+    }
+  }
+  await transaction.done;
+}
+
+/** Forgets all that is held about children and adults, or all but the tries that still have to be sent. */
+export async function forgetAll(but: 'nothing' | 'unsent'): Promise<void> {
+  const stores = ['tries', 'events', 'sittings', 'closings', 'device', 'adult'] as const;
+  const transaction = (await database()).transaction(stores, 'readwrite');
+  for (const store of ['sittings', 'device', 'adult'] as const) await transaction.objectStore(store).clear();
+  if (but === 'nothing') await transaction.objectStore('closings').clear();
+  for (const kept of await transaction.objectStore('tries').getAll()) {
+    if (but === 'unsent' && isUnsent(kept) && kept.refused === undefined) continue;
+    await transaction.objectStore('tries').delete(kept.id);
+    await transaction.objectStore('events').delete(eventsOf(kept.id));
   }
   await transaction.done;
 }

@@ -11,7 +11,8 @@ export interface Noted {
   readonly events: readonly TraceEvent[];
 }
 
-const keyOf = (sitting: string): string => `dotting-step:${sitting}`;
+const keyStart = 'dotting-step:';
+const keyOf = (sitting: string): string => `${keyStart}${sitting}`;
 
 /**
  * Notes a step at once, before IndexedDB gets to it: a page that is reloaded or closed in the milliseconds
@@ -27,6 +28,12 @@ export function noteStep(sitting: string, noted: Noted): void {
 
 export function forgetStep(sitting: string): void {
   localStorage.removeItem(keyOf(sitting));
+}
+
+/** Forgets the steps of all sittings. */
+export function forgetSteps(): void {
+  const keys = Object.keys(localStorage).filter((key) => key.startsWith(keyStart));
+  for (const key of keys) localStorage.removeItem(key);
 }
 
 export function notedStep(sitting: string): Noted | null {

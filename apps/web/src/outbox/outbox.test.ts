@@ -2,7 +2,7 @@ import 'fake-indexeddb/auto';
 import type { PutTry, TryHead } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
 import type { KeptSitting } from '../sitting/sitting.js';
-import { dropSitting, keepStep, keptTries, keptTry } from './database.js';
+import { database, dropSitting, forgetAll, keepStep, keptTries, keptTry } from './database.js';
 import { outbox } from './outbox.js';
 
 /** A stand-in for the server: what it has stored, by try, and how it answers. */
@@ -10,7 +10,9 @@ const server = {
   stored: new Map<string, TraceEvent[]>(),
   answers: true,
   losesAnswers: false,
-  refuses: null as { status: number; message: string } | null,
+  refuses: null as { status: number; message: string; field?: string } | null,
+  /** Goes wrong at the server, whenever it is sent. */
+  stumblesOver: null as string | null,
   requests: 0,
 };
 
@@ -18,10 +20,13 @@ function respond(path: string, body: PutTry): Response {
   server.requests++;
   if (!server.answers) throw new TypeError('network');
   if (server.refuses) {
-    const { status, message } = server.refuses;
-    return Response.json({ statusCode: status, message, fields: [] }, { status });
+    const { status, message, field } = server.refuses;
+    const fields = field === undefined ? [] : [{ field, message }];
+    return Response.json({ statusCode: status, message, fields }, { status });
   }
   const id = path.split('/').at(-1)!;
+  if (id === server.stumblesOver)
+    return Response.json({ statusCode: 500, message: 'Something went wrong.', fields: [] }, { status: 500 });
   const events = server.stored.get(id) ?? [];
   for (const event of body.events as TraceEvent[]) {
     if (event.seq > events.length) throw new Error(`a gap before ${event.seq}`);
@@ -42,10 +47,20 @@ beforeAll(() => {
 
 beforeEach(() => {
   server.stored.clear();
-  Object.assign(server, { answers: true, losesAnswers: false, refuses: null, requests: 0 });
+  Object.assign(server, {
+    answers: true,
+    losesAnswers: false,
+    refuses: null,
+    stumblesOver: null,
+    requests: 0,
+  });
 });
 
-const head = { childId: 'child', set: { size: 4, things: 'cork', arrangement: 'row' } } as unknown as TryHead;
+const head = {
+  childId: 'child',
+  sittingId: 'sitting',
+  set: { size: 4, things: 'cork', arrangement: 'row' },
+} as unknown as TryHead;
 const counts = (from: number, to: number): TraceEvent[] =>
   Array.from({ length: to - from + 1 }, (_, i) => ({
     seq: from + i,
@@ -180,6 +195,70 @@ test('a server in trouble, a lost session or too many requests are no refusal: t
     outbox.send();
     await allSent();
   }
+});
+
+test('one that the server stumbles over holds up nothing behind it, and goes when it can', async () => {
+  const [bad, good] = [newId(), newId()];
+  server.stumblesOver = bad;
+  await keep(bad, 1, 0);
+  await keep(good, 1, 0);
+  await until(() => server.stored.get(good)?.length === 2 && outbox.read().tries === 1);
+  expect((await keptTry(bad))!.kept.refused).toBeUndefined();
+  server.stumblesOver = null;
+  outbox.send();
+  await allSent();
+  expect(server.stored.get(bad)).toHaveLength(2);
+});
+
+test('a try refused for its date is sent with the day that the adult says', async () => {
+  const id = newId();
+  server.refuses = {
+    status: 400,
+    message: 'startedAt must be a day from 2024 until now',
+    field: 'startedAt',
+  };
+  await keep(id, 0, 0);
+  await until(() => outbox.read().refused.length === 1);
+  expect(outbox.read().refused[0]!.refusedField).toBe('startedAt');
+  server.refuses = null;
+  await outbox.offerWithDate(id, '2026-11-27T12:00:00+00:00');
+  await allSent();
+  expect((await keptTry(id))!.kept.head.startedAt).toBe('2026-11-27T12:00:00+00:00');
+  expect(server.stored.get(id)).toHaveLength(1);
+});
+
+describe('a device that is signed in no longer', () => {
+  const held = async () => {
+    const db = await database();
+    const stores = ['tries', 'events', 'sittings', 'closings', 'device', 'adult'] as const;
+    return Promise.all(stores.map((store) => db.count(store)));
+  };
+
+  test('sends what waits, and then holds nothing', async () => {
+    const id = newId();
+    server.answers = false;
+    await keep(id, 2, 0);
+    await until(() => outbox.read().noConnection);
+    server.answers = true;
+    expect(await outbox.deliver()).toBe(true);
+    await forgetAll('nothing');
+    expect(server.stored.get(id)).toHaveLength(3);
+    expect(await held()).toEqual([0, 0, 0, 0, 0, 0]);
+  });
+
+  test('keeps only tries that the server could not take yet', async () => {
+    const [waits, sent] = [newId(), newId()];
+    await keep(sent, 0, 0);
+    await allSent();
+    server.stumblesOver = waits;
+    await keep(waits, 1, 0);
+    expect(await outbox.deliver()).toBe(false);
+    await forgetAll('unsent');
+    expect(await held()).toEqual([1, 2, 0, 0, 0, 0]);
+    server.stumblesOver = null;
+    outbox.send();
+    await allSent();
+  });
 });
 
 test('a step that clashes with another window’s is refused whole, and nothing of it is kept', async () => {

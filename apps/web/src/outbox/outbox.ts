@@ -12,6 +12,7 @@ import {
   keptClosings,
   keptTries,
   keptTry,
+  redate,
   type KeptClosing,
   type KeptTry,
 } from './database.js';
@@ -78,9 +79,27 @@ class Outbox {
     if (!this.sending) void this.sendAll();
   }
 
+  /**
+   * Sends all there is, once, and waits for it.
+   *
+   * @returns whether nothing is left that the server may still take
+   */
+  async deliver(): Promise<boolean> {
+    await withLock(() => this.sendKept()).catch(() => undefined);
+    await this.look(false);
+    const { tries, closings, refused } = this.waiting;
+    return tries + closings === refused.length;
+  }
+
   /** Offers a refused try once more. */
   async offerAgain(id: KeptTry['id']): Promise<void> {
-    await keepRefused(id, undefined);
+    await keepRefused(id);
+    this.send();
+  }
+
+  /** Offers a try that was refused for its date once more, with another. */
+  async offerWithDate(id: KeptTry['id'], startedAt: string): Promise<void> {
+    await redate(id, startedAt);
     this.send();
   }
 
@@ -108,18 +127,29 @@ class Outbox {
     } catch (error) {
       this.sending = false;
       await this.look(error instanceof NoConnection);
+      // What was tapped meanwhile does not wait for the one that the server stumbles over.
+      if (isStumble(error) && this.sendAgain) return this.send();
       this.timer = setTimeout(() => this.send(), this.pauseMs);
       this.pauseMs = Math.min(longestPauseMs, this.pauseMs * 2);
     }
   }
 
+  /** One that the server stumbles over is passed by, and tried again with the next sending. */
   private async sendKept(): Promise<void> {
+    const stumbles: Refused[] = [];
+    const passing = async (sending: Promise<void>): Promise<void> => {
+      await sending.catch((error: unknown) => {
+        if (!isStumble(error)) throw error;
+        stumbles.push(error);
+      });
+    };
     for (const kept of await keptTries()) {
-      if (isUnsent(kept) && kept.refused === undefined) await sendTry(kept);
+      if (isUnsent(kept) && kept.refused === undefined) await passing(sendTry(kept));
     }
     for (const closing of await keptClosings()) {
-      if (closing.refused === undefined) await sendClosing(closing);
+      if (closing.refused === undefined) await passing(sendClosing(closing));
     }
+    if (stumbles[0]) throw stumbles[0];
   }
 
   private async look(noConnection: boolean): Promise<void> {
@@ -156,7 +186,7 @@ async function sendTry(kept: KeptTry): Promise<void> {
     if (stored.events < whole.events.length) await sendTry({ ...kept, sentEvents: stored.events });
   } catch (error) {
     if (!isFinal(error)) throw error;
-    await keepRefused(kept.id, error.message);
+    await keepRefused(kept.id, error.message, error.fields[0]?.field);
   }
 }
 
@@ -169,6 +199,9 @@ async function sendClosing(closing: KeptClosing): Promise<void> {
     await keepClosingRefused({ ...closing, refused: error.message });
   }
 }
+
+/** Something about this one request went wrong at the server: others may go well. */
+const isStumble = (error: unknown): error is Refused => error instanceof Refused && error.status === 500;
 
 /** The server has said no, and would say so again. */
 function isFinal(error: unknown): error is Refused {

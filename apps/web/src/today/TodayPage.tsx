@@ -84,7 +84,7 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '120px 1fr auto',
+        gridTemplateColumns: '120px minmax(0, 1fr) auto',
         gap: 2,
         alignItems: 'center',
         py: 1.1,

@@ -2,7 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { sayMoment } from '../app/days.js';
+import { formatISO } from 'date-fns/formatISO';
+import TextField from '@mui/material/TextField';
+import { sayMoment, todayHere } from '../app/days.js';
 import { palette } from '../app/theme.js';
 import type { KeptTry } from '../outbox/database.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
@@ -40,11 +42,15 @@ export function Waiting() {
 function RefusedTry({ kept }: { readonly kept: KeptTry }) {
   const [isLettingGo, setLettingGo] = useState(false);
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', pt: 1 }}>
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', pt: 1 }}>
       <Typography variant="body2" sx={{ flex: 1 }}>
         The server refused one of {sayMoment(kept.head.startedAt)}: {kept.refused} It is kept here.
       </Typography>
-      <Button onClick={() => void outbox.offerAgain(kept.id)}>Offer it again</Button>
+      {kept.refusedField === 'startedAt' ? (
+        <OtherDay kept={kept} />
+      ) : (
+        <Button onClick={() => void outbox.offerAgain(kept.id)}>Offer it again</Button>
+      )}
       {isLettingGo ? (
         <Button variant="contained" color="primary" onClick={() => void outbox.letGo(kept.id)}>
           Forget it for good
@@ -53,5 +59,30 @@ function RefusedTry({ kept }: { readonly kept: KeptTry }) {
         <Button onClick={() => setLettingGo(true)}>Forget it …</Button>
       )}
     </Box>
+  );
+}
+
+/** The device's clock was wrong: the adult says on which day the try was. */
+function OtherDay({ kept }: { readonly kept: KeptTry }) {
+  const [day, setDay] = useState(todayHere());
+  const noon = new Date(`${day}T12:00:00`);
+  return (
+    <>
+      <TextField
+        label="It was on"
+        type="date"
+        size="small"
+        value={day}
+        onChange={(event) => setDay(event.target.value)}
+        slotProps={{ inputLabel: { shrink: true } }}
+        sx={{ width: 170 }}
+      />
+      <Button
+        disabled={Number.isNaN(noon.getTime())}
+        onClick={() => void outbox.offerWithDate(kept.id, formatISO(noon))}
+      >
+        Send with this day
+      </Button>
+    </>
   );
 }

@@ -29,9 +29,10 @@ export function FromFile() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [unread, setUnread] = useState<string>();
   const send = useMutation({
-    mutationFn: ({ of, dryRun }: { of: Chosen; dryRun: boolean }) =>
+    mutationFn: ({ of, dryRun, sure = [] }: { of: Chosen; dryRun: boolean; sure?: readonly number[] }) =>
       change<ImportReport>('POST', 'children/import', {
         dryRun,
+        sure,
         dayOrder: of.dayOrder,
         rows: rowsOf(of.sheet, of.mapping),
       }),
@@ -108,7 +109,7 @@ export function FromFile() {
               report={send.data}
               sheet={chosen.sheet}
               isSending={send.isPending}
-              onTakeIn={() => send.mutate({ of: chosen, dryRun: false })}
+              onTakeIn={(sure) => send.mutate({ of: chosen, dryRun: false, sure })}
             />
           ) : (
             <Box>

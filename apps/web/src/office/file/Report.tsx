@@ -1,9 +1,11 @@
 import { likeFormula, type ImportedRow, type ImportOutcome, type ImportReport } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import Checkbox from '@mui/material/Checkbox';
+import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { palette } from '../../app/theme.js';
 import type { Sheet } from './mapping.js';
 
@@ -11,19 +13,26 @@ interface ReportProps {
   readonly report: ImportReport;
   readonly sheet: Sheet;
   readonly isSending: boolean;
-  readonly onTakeIn: () => void;
+  /** Rows that were asked about and are right all the same. */
+  readonly onTakeIn: (sure: readonly number[]) => void;
 }
 
 const outcomeWords: Record<ImportOutcome, string> = {
   new: 'new',
   changed: 'changed',
   same: 'as it is',
+  asked: 'to be confirmed',
   refused: 'left out',
 };
 
 /** What would happen to each row, or what has; the rows left out can be taken away to be put right. */
 export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }: ReportProps) {
-  const taken = rows.filter((row) => row.outcome === 'new' || row.outcome === 'changed').length;
+  const [sure, setSure] = useState<readonly number[]>([]);
+  const isTaken = ({ row, outcome }: ImportedRow): boolean =>
+    outcome === 'new' || outcome === 'changed' || (outcome === 'asked' && sure.includes(row));
+  const taken = rows.filter(isTaken).length;
+  const confirm = (row: number) => (isSure: boolean) =>
+    setSure((before) => (isSure ? [...before, row] : before.filter((one) => one !== row)));
   const refused = rows.filter((row) => row.outcome === 'refused');
   return (
     <Box component="section" aria-label={stored ? 'What was done' : 'What would happen'}>
@@ -33,7 +42,7 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
         {!stored && taken > 0 && (
-          <Button variant="contained" color="primary" disabled={isSending} onClick={onTakeIn}>
+          <Button variant="contained" color="primary" disabled={isSending} onClick={() => onTakeIn(sure)}>
             Take {taken === 1 ? 'this one' : `these ${taken}`} in
           </Button>
         )}
@@ -41,7 +50,12 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
       </Box>
       <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {rows.map((row) => (
-          <Row key={row.row} row={row} />
+          <Row
+            key={row.row}
+            row={row}
+            isSure={sure.includes(row.row)}
+            onSure={row.outcome === 'asked' && !stored ? confirm(row.row) : undefined}
+          />
         ))}
       </Box>
     </Box>
@@ -49,21 +63,27 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
 }
 
 function countsOf(rows: readonly ImportedRow[]): string {
-  return (['new', 'changed', 'same', 'refused'] as const)
+  return (['new', 'changed', 'same', 'asked', 'refused'] as const)
     .map((outcome) => [rows.filter((row) => row.outcome === outcome).length, outcomeWords[outcome]] as const)
     .filter(([count]) => count > 0)
     .map(([count, words]) => `${count} ${words}`)
     .join(', ');
 }
 
-function Row({ row }: { readonly row: ImportedRow }) {
+interface RowProps {
+  readonly row: ImportedRow;
+  readonly isSure: boolean;
+  readonly onSure: ((isSure: boolean) => void) | undefined;
+}
+
+function Row({ row, isSure, onSure }: RowProps) {
   const isRefused = row.outcome === 'refused';
   return (
     <Box
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '64px 200px 90px 1fr',
+        gridTemplateColumns: '64px minmax(0, 200px) 110px minmax(0, 1fr)',
         gap: 2,
         borderTop: `1px solid ${palette.sand}`,
         py: 1,
@@ -84,6 +104,12 @@ function Row({ row }: { readonly row: ImportedRow }) {
             {words}
           </Typography>
         ))}
+        {onSure && (
+          <FormControlLabel
+            control={<Checkbox checked={isSure} onChange={(_, checked) => onSure(checked)} />}
+            label="Yes, that is right"
+          />
+        )}
       </Box>
     </Box>
   );
