@@ -1,6 +1,7 @@
 // Measures what docs/performance.md quotes: reading a count, the estimates, the first load of a sitting, how soon a
 // tap shows, the server's memory. Prints one line a figure.
 import { measureBrowser } from './bench/browser.mjs';
+import { measureBusy } from './bench/busy.mjs';
 import { measureEstimates } from './bench/estimates.mjs';
 import { measureReading } from './bench/reading.mjs';
 import { ensureBuilt } from './lib/build.mjs';
@@ -17,6 +18,7 @@ runCommand(async () => {
     ...(await measureReading()),
     ...(await measureEstimates()),
     ...(await withDemo('bench', measureBrowser)),
+    ...(await withDemo('bench', measureBusy)),
   ];
   for (const [what, value] of figures) console.log(`${what.padEnd(64)} ${value}`);
 });

@@ -44,6 +44,23 @@ const slippedCount = [
   27,
 ];
 
+/** Drawn by a simple rule, so that every run reads the same. */
+const drawn = (most) => Array.from({ length: 2_000 }, (_, i) => (i * i * 7 + i * 31) % most);
+const longest = [
+  ['of 1 to 30, in disorder', drawn(31)],
+  ['of 1 to 1000, in disorder', drawn(1_001)],
+  ['that are none', Array.from({ length: 2_000 }, () => 'um')],
+];
+
+function slowest(words, readWords) {
+  const times = Array.from({ length: 5 }, () => {
+    const began = performance.now();
+    readWords(words, 1, 1);
+    return performance.now() - began;
+  });
+  return `${Math.max(...times.slice(1)).toFixed(0)} ms`;
+}
+
 /** Reading the words of a long count full of slips, against one without any. */
 export async function measureReading() {
   const { readWords } = await import('@dotting/core');
@@ -54,6 +71,10 @@ export async function measureReading() {
   const [cleanRuns, slippedRuns] = bench.tasks.map(({ result }) => result.latency);
   const slips = readWords(slippedCount, 1, 1).slips.length;
   return [
+    ...longest.map(([what, words]) => [
+      `readWords, 2,000 words ${what}, slowest of 4 after a first`,
+      slowest(words, readWords),
+    ]),
     [`readWords, 40 words, ${slips} slips, median`, `${slippedRuns.p50.toFixed(3)} ms`],
     ['the same, 99th percentile', `${slippedRuns.p99.toFixed(3)} ms`],
     [
