@@ -1,6 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { PutTry, TraceEventBody } from '@dotting/contract';
-import { happeningFlaw, headFlawOf, type Flaw, type HappeningEvent, type TraceEvent } from '@dotting/core';
+import {
+  happeningFlaw,
+  headFlawOf,
+  isCounter,
+  tasks,
+  type Flaw,
+  type HappeningEvent,
+  type TraceEvent,
+} from '@dotting/core';
 import { clash, impossible, type RefusedException } from '../http/refusals.js';
 
 /**
@@ -64,16 +72,22 @@ export function checkReferences(event: TraceEventBody, size: number, path: strin
 
 /** @throws RefusedException where the head of a try says what cannot be */
 export function checkHead(put: PutTry): void {
+  checkShelf(put);
   const flaw = headFlawOf(put);
   if (flaw) throw refusalOf(flaw, put);
 }
 
-function refusalOf({ field, kind }: Flaw, { task, target, set }: PutTry): RefusedException {
+function checkShelf({ task, set }: PutTry): void {
+  if (!tasks.some((one) => one.id === task))
+    throw impossible('task', `no task on the shelf is called “${task}”`);
+  const { things, layout } = set;
+  const kinds = [things, ...(layout?.bowls ?? []).map((bowl) => bowl.things), layout?.model ?? things];
+  const unknown = kinds.find((kind) => !isCounter(kind));
+  if (unknown !== undefined) throw impossible('set.things', `no counter on the shelf is called “${unknown}”`);
+}
+
+function refusalOf({ field, kind }: Flaw, { target, set }: PutTry): RefusedException {
   switch (kind) {
-    case 'task':
-      return impossible(field, `no task on the shelf is called “${task}”`);
-    case 'things':
-      return impossible(field, 'names a counter that is not on the shelf');
     case 'target':
       return impossible(field, `is ${target}; ask for 1 or more`);
     case 'bowls':

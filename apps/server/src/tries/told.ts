@@ -13,5 +13,7 @@ export function namedOf(trace: Pick<Trace, 'task' | 'set' | 'target'>): {
 /** What a try showed, or why nothing can be read from it. */
 export function toldOf(trace: Trace, day: string): string {
   const flaw = flawOf(trace, day);
-  return flaw ? tellFlaw(flaw) : tellTry(trace);
+  if (flaw) return tellFlaw(flaw);
+  const { set } = trace;
+  return tellTry(isCounter(set.things) ? trace : { ...trace, set: { ...set, things: 'anything' } });
 }

@@ -1,5 +1,3 @@
-import { isCounter } from '../shelf/counters.js';
-import { tasks } from '../shelf/tasks.js';
 import { canBeTried, longestTryMs } from '../trace/bounds.js';
 import { settledEvents } from '../trace/settled.js';
 import { dayOf, isNumberWord, type HappeningEvent, type Trace } from '../trace/trace.js';
@@ -10,10 +8,10 @@ const LARGEST_NUMBER = 1_000;
 /** Something about a try that cannot be, by the path of its field; nothing is computed from such a try. */
 export interface Flaw {
   readonly field: string;
-  readonly kind: 'date' | 'task' | 'things' | 'target' | 'bowls' | 'time' | 'item' | 'number';
+  readonly kind: 'date' | 'target' | 'bowls' | 'time' | 'item' | 'number';
 }
 
-type Checked = Pick<Trace, 'startedAt' | 'task' | 'set' | 'direction' | 'target' | 'events'>;
+type Checked = Pick<Trace, 'startedAt' | 'set' | 'direction' | 'target' | 'events'>;
 
 /**
  * What about a try cannot be; null where it can be read. What was stored before a rule was made stays on
@@ -27,18 +25,15 @@ export function flawOf(trace: Checked, today?: string): Flaw | null {
 
 /** The same for all of a try but its events. */
 export function headFlawOf(trace: Omit<Checked, 'events'>, today?: string): Flaw | null {
-  const { task, target, direction } = trace;
+  const { target, direction } = trace;
   if (!canBeTried(dayOf(trace), today)) return { field: 'startedAt', kind: 'date' };
-  if (!tasks.some((one) => one.id === task)) return { field: 'task', kind: 'task' };
   const least = direction === -1 ? 0 : 1;
   if (target !== undefined && !isNumber(target, least)) return { field: 'target', kind: 'target' };
   return setFlawOf(trace.set);
 }
 
-function setFlawOf({ size, things, layout }: Trace['set']): Flaw | null {
+function setFlawOf({ size, layout }: Trace['set']): Flaw | null {
   if (!isNumber(size, 0)) return { field: 'set.size', kind: 'number' };
-  const kinds = [things, ...(layout?.bowls ?? []).map((bowl) => bowl.things), layout?.model ?? things];
-  if (!kinds.every(isCounter)) return { field: 'set.things', kind: 'things' };
   // The largest bowl of a recipe is the number that was put, and none is asked to stay empty.
   const bowl = layout?.bowls?.findIndex(({ n }) => !isNumber(n, 1) || n > size) ?? -1;
   return bowl < 0 ? null : { field: `set.layout.bowls.${bowl}.n`, kind: 'bowls' };
@@ -75,8 +70,6 @@ export function tellFlaw({ kind }: Flaw): string {
 
 const flawWords: Record<Flaw['kind'], string> = {
   date: 'its date can’t be right',
-  task: 'its task is not on the shelf',
-  things: 'its things are not on the shelf',
   target: 'the number asked for can’t be right',
   bowls: 'the numbers of its bowls can’t be right',
   time: 'the times in it can’t be right',
