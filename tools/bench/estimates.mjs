@@ -33,13 +33,13 @@ export async function measureEstimates() {
   const bench = new Bench({ time: 3_000, warmupTime: 1_000 });
   bench
     // A new list each time: what was said of a list is kept.
-    .add('statements', () => core.statementsFor([...tries], lastDay))
+    .add('statements', () => core.saidFor([...tries], lastDay))
     .add('order', () => core.nextTry('order', { ...asking, arrangements: ['none'] }))
     .add('row', () => core.nextTry('one-to-one', { ...asking, arrangements: ['row'] }));
   await bench.run();
   const [statements, order, row] = bench.tasks.map(({ result }) => `${result.latency.p50.toFixed(1)} ms`);
   return [
-    [`statementsFor, ${tries.length} tries, median`, statements],
+    [`saidFor, ${tries.length} tries, median`, statements],
     ['nextTry for order, after as many, median', order],
     ['nextTry for one-to-one in a row, after as many, median', row],
   ];

@@ -35,8 +35,9 @@ export function workedChild(core) {
   const list = tries.map(
     ([day, task, n, things, had]) => `| ${days[day]} | ${say(task, n, things)} | ${tell(task, had)} |`,
   );
-  const said = (date) => core.statementsFor(traces, date).map((one) => `| ${row(one).join(' | ')} |`);
-  const head = '| of | is said | sure | since | in doubt because |\n|---|---|---|---|---|';
+  const said = (date) => core.saidFor(traces, date).map((one) => `| ${row(one, core).join(' | ')} |`);
+  const head =
+    '| of | is said | sure to | likely to | 90 % interval | tried to | reaching for |\n|---|---|---|---|---|---|---|';
   return [
     '| day | put to her | what happened |',
     '|---|---|---|',
@@ -108,22 +109,7 @@ function happeningsOf(task, n, had) {
       ];
 }
 
-function row(one) {
-  const what = {
-    order: () => [
-      'order',
-      `to ${one.conventionalTo}, then her own: ${one.privateOrder?.join(', ') || 'nothing'}`,
-    ],
-    'one-to-one': () => [
-      'one-to-one, in a row',
-      `steady to ${one.steadyTo}, reaching for ${one.reachingFor ?? 'what is not tried yet'}, tried to ${one.triedTo}`,
-    ],
-    fetch: () => [
-      'fetching',
-      `${one.level === null ? 'no level yet' : `fetches ${one.level}`} (${Object.entries(one.levels)
-        .map(([level, p]) => `${level}: ${p.toFixed(2)}`)
-        .join(', ')})`,
-    ],
-  }[one.skill]();
-  return [...what, one.sure.toFixed(2), one.since ?? '', one.weakenedBy.join(', ')];
+function row(one, core) {
+  const numbers = [one.sureTo, one.likelyTo, one.interval?.join(' to '), one.triedTo, one.reachingFor ?? ''];
+  return [one.skill, core.tellStatement(one), ...('sureTo' in one ? numbers : numbers.map(() => ''))];
 }

@@ -1,9 +1,11 @@
 import {
   allStrands,
+  certainties,
   needs,
   skillMap,
   tellingSlips,
   type AnyStrand,
+  type Certainty,
   type ChildId,
   type DotForm,
   type DueBecause,
@@ -272,7 +274,7 @@ export class ChildChange {
   group?: string;
 }
 
-export const dotForms = ['full', 'half', 'ring', 'speck'] as const satisfies readonly DotForm[];
+export const dotForms = ['full', 'bead', 'half', 'ring', 'speck'] as const satisfies readonly DotForm[];
 
 export class DotView {
   @IsInt()
@@ -289,7 +291,9 @@ export class CoursePointView {
   @IsDay()
   day: string;
   @IsInt()
-  steadyTo: number;
+  sureTo: number;
+  @IsInt()
+  likelyTo: number;
   @IsInt()
   triedTo: number;
 }
@@ -320,13 +324,9 @@ export class SkillLineView {
   /** A sentence about the child. */
   @IsString()
   statement: string;
-  /** Something is claimed; else it is only said that it is open. */
-  @IsBoolean()
-  isClaimed: boolean;
-  /** Probability that it is so. */
-  @IsNumber()
-  sure: number;
-  /** What is still to be seen before it may be said without a question mark. */
+  @IsIn(certainties)
+  certainty: Certainty;
+  /** What is still to be seen before what is likely can be sure. */
   @IsString({ each: true })
   wanting: string[];
   @IsIn(trends)

@@ -8,9 +8,12 @@ import { IsDay, OrNull } from './validators.js';
 export class GlanceView {
   @IsString()
   skill: SkillId;
-  /** How far it may be said to go; 1 for a principle that is shown. */
+  /** How far it is sure; 1 for a principle. */
   @IsInt()
-  claimed: number;
+  sure: number;
+  /** How far it is likely; 1 for a principle. */
+  @IsInt()
+  likely: number;
   @IsIn(dotForms, { each: true })
   dots: DotForm[];
 }

@@ -119,7 +119,7 @@ export {
 export { teachingMoves, tellingSlips, type TeachingMove, type TellingSlip } from './next/moves.js';
 export { dueFor, type ChildLooks, type Due, type DueBecause } from './next/due.js';
 export { couldSitTogether, type OpenStep, type Together } from './next/together.js';
-export { claimedTo } from './statements/claimedTo.js';
+export { claimedTo, surelyTo } from './statements/claimedTo.js';
 export { coreStrands, statementFor, summarise, type CoreStrand, type LookSummary } from './next/looks.js';
 export { seededRandom, seededUuid, seedFrom, pick, chance, type Random } from './simulate/random.js';
 export { grown, onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
@@ -135,11 +135,12 @@ export {
   type ThresholdTry,
 } from './estimates/threshold.js';
 export {
-  trackingLimit,
-  type TrackingLimit,
-  type TrackingOptions,
+  tracking,
+  trackingShapes,
+  type Tracking,
+  type TrackingShape,
   type TrackingTry,
-} from './estimates/trackingLimit.js';
+} from './estimates/tracking.js';
 export {
   knowerLevels,
   statedLevel,
@@ -152,17 +153,20 @@ export {
 } from './estimates/knowerLevels.js';
 export { proportion, type Proportion, type ProportionTry } from './estimates/proportion.js';
 export { parameters, figure, type Parameter } from './estimates/parameters.js';
-export { statementsFor } from './statements/statementsFor.js';
+export { saidFor } from './statements/saidFor.js';
 export type {
+  Certainty,
   CountOutStatement,
   FetchStatement,
+  NumberStatement,
   OrderStatement,
   PrincipleStatement,
   Statement,
   StatementOptions,
   TrackingStatement,
 } from './statements/statement.js';
-export { isClaimed, shortName, tellOpen, tellStatement, weaknessWords } from './statements/tellStatement.js';
+export { shortName, tellOpen, tellStatement, weaknessWords } from './statements/tellStatement.js';
+export { certainties, isClaimed, isOfNumbers } from './statements/statement.js';
 export { sittingChanges, type SittingChanges } from './statements/sittingChanges.js';
 export { weaknesses, type Weakness } from './statements/weaknesses.js';
 export { observationsOf, type Observations } from './evidence/observations.js';

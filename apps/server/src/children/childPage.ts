@@ -2,12 +2,12 @@ import type { NextStepView, SkillLineView, StatementRulingView } from '@dotting/
 import {
   courseOf,
   dotsFor,
-  isClaimed,
+  isOfNumbers,
   looksAt,
   obstacleIn,
   skillMap,
   statementFor,
-  statementsFor,
+  saidFor,
   tasksFor,
   teachingMoves,
   tellStatement,
@@ -33,7 +33,7 @@ export function skillLines(
   moves: Moves,
   rulings: ReadonlyMap<SkillId, StatementRulingView>,
 ): SkillLineView[] {
-  const statements = statementsFor(traces, date, { birthDate });
+  const statements = saidFor(traces, date, { birthDate });
   const skills = skillMap.filter((skill) => tasksFor(skill).length > 0);
   const looked = skills.filter((skill) => traces.some((trace) => looksAt(skill, trace)));
   const courses = courseOf(
@@ -63,15 +63,14 @@ export function skillLines(
 function claimOf(
   { name }: SkillEntry,
   statement: Statement | undefined,
-): Pick<SkillLineView, 'statement' | 'isClaimed' | 'sure' | 'wanting'> {
-  if (!statement)
-    return { statement: `nobody has looked at ${name} yet`, isClaimed: false, sure: 0, wanting: [] };
-  const claimed = isClaimed(statement);
+): Pick<SkillLineView, 'statement' | 'certainty' | 'wanting'> {
+  if (!statement) return { statement: `nobody has looked at ${name} yet`, certainty: 'unclear', wanting: [] };
+  const { certainty, weakenedBy } = statement;
+  const isOpen = certainty === 'likely' || (isOfNumbers(statement) && statement.likelyTo > statement.sureTo);
   return {
     statement: tellStatement(statement),
-    isClaimed: claimed,
-    sure: claimed ? statement.sure : 0,
-    wanting: claimed ? statement.weakenedBy.map((weakness) => weaknessWords[weakness]) : [],
+    certainty,
+    wanting: isOpen ? weakenedBy.map((weakness) => weaknessWords[weakness]) : [],
   };
 }
 

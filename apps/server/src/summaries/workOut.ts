@@ -10,8 +10,9 @@ import {
   isRecent,
   nextSteps,
   skillOf,
+  surelyTo,
   statementFor,
-  statementsFor,
+  saidFor,
   summarise,
   type LookSummary,
   type SkillId,
@@ -25,7 +26,7 @@ import type { StepDecisionRow } from '../children/decisions.entity.js';
 import { skillLines, stepView, type Moves } from '../children/childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 2;
+export const makeup = 3;
 
 /** What the room's table shows of each child: two of each strand. */
 const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
@@ -120,7 +121,7 @@ function glanceOf(
   steps: Steps,
   day: string,
 ): Omit<Glance, 'unread'> {
-  const saidOn = (date: string) => statementsFor(traces, date, { birthDate });
+  const saidOn = (date: string) => saidFor(traces, date, { birthDate });
   const now = saidOn(day);
   const triesBy: Record<StaffId, number> = {};
   for (const { recordedBy } of traces) triesBy[recordedBy] = (triesBy[recordedBy] ?? 0) + 1;
@@ -135,13 +136,14 @@ function glanceOf(
       const dots = dotsFor(skill, traces, now).slice(0, shownDots);
       return {
         skill: skillId,
-        claimed: statement ? claimedTo(statement) : 0,
+        sure: statement ? surelyTo(statement) : 0,
+        likely: statement ? claimedTo(statement) : 0,
         dots: dots.map((dot) => dot.form),
       };
     }),
     months: monthEnds(day).map((end) => {
       const row = statementFor(skillOf('row'), saidOn(end));
-      return { day: end, row: row ? claimedTo(row) : null };
+      return { day: end, row: row ? surelyTo(row) : null };
     }),
     looks: summarise(traces, day, { birthDate }),
     open: steps.choices.map((skill) => {

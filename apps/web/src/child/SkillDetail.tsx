@@ -61,12 +61,12 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
 const timeOf = (day: string): number => Date.parse(day);
 const sayTime = (time: number): string => sayShortDay(new Date(time).toISOString().slice(0, 10));
 
-/** Steady-to by the day it was said, under the largest number tried by then; the day it was put otherwise, marked. */
+/** How far it was sure by the day it was said, and how far likely; the day it was put otherwise, marked. */
 function Course({ line: { course, overruled } }: { readonly line: SkillLineView }) {
-  const points = course.map(({ day, steadyTo, triedTo }) => ({
+  const points = course.map(({ day, sureTo, likelyTo }) => ({
     time: timeOf(day),
-    steadyTo,
-    band: [steadyTo, triedTo] as const,
+    sureTo,
+    band: [sureTo, likelyTo] as const,
   }));
   return (
     <figure style={{ margin: 0 }}>
@@ -84,7 +84,7 @@ function Course({ line: { course, overruled } }: { readonly line: SkillLineView 
         <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
         <Area dataKey="band" type="stepAfter" fill={palette.sand} stroke="none" isAnimationActive={false} />
         <Line
-          dataKey="steadyTo"
+          dataKey="sureTo"
           type="stepAfter"
           stroke={palette.ink}
           strokeWidth={2.5}
@@ -101,7 +101,7 @@ function Course({ line: { course, overruled } }: { readonly line: SkillLineView 
         )}
       </ComposedChart>
       <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
-        What could be said on each day (line), up to what had been tried (shaded).
+        How far it was sure on each day (line), and how far likely (shaded).
       </figcaption>
     </figure>
   );

@@ -58,7 +58,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
           {capitalised(said)}.{line.overruled && <i> In {line.overruled.by}’s words.</i>}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {[sureWords(line), trendWords[line.trend], line.obstacle].filter(Boolean).join(' · ')}
+          {[wantingWords(line), trendWords[line.trend], line.obstacle].filter(Boolean).join(' · ')}
         </Typography>
       </Box>
       {isDetailed && (
@@ -72,12 +72,9 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
   );
 }
 
-/** How sure, in words: a probability means little at a glance. */
-function sureWords({ isClaimed, sure, wanting }: SkillLineView): string {
-  if (!isClaimed) return '';
-  if (wanting.length > 0) return `still to be seen ${wanting.join(', ')}`;
-  return sure >= 0.98 ? 'very sure' : 'sure';
-}
+/** What is still to be seen before what is likely can be sure. */
+const wantingWords = ({ wanting }: SkillLineView): string =>
+  wanting.length === 0 ? '' : `still to be seen ${wanting.join(', ')}`;
 
 const cell = {
   borderTop: `1px solid ${palette.sand}`,

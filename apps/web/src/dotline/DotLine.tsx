@@ -23,10 +23,11 @@ export function placeOf(n: number): number {
 }
 
 const wordFor: Record<DotForm, string> = {
-  full: 'steady',
-  half: 'comes and goes',
+  full: 'sure',
+  bead: 'likely',
+  half: 'went well once or more, not clear yet',
   ring: 'not there yet',
-  speck: 'nobody has looked',
+  speck: 'not asked yet',
 };
 
 /** The mark of Dotting: a skill along the numbers, one dot each. */
@@ -80,12 +81,22 @@ export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLinePr
   );
 }
 
-/** One of the four forms, about the origin. */
+/** How large the light centre of a bead is, against the bead. */
+export const beadLight = 0.42;
+
+/** One of the five forms, about the origin. */
 export function Dot({ form, radius }: { readonly form: DotForm; readonly radius: number }) {
   const thin = Math.max(1, radius * 0.24);
   switch (form) {
     case 'full':
       return <circle r={radius} fill={palette.ink} />;
+    case 'bead':
+      return (
+        <>
+          <circle r={radius} fill={palette.ink} />
+          <circle r={radius * beadLight} fill={palette.gate} />
+        </>
+      );
     case 'half':
       return (
         <>
@@ -121,11 +132,11 @@ export function DotScale({ upTo, radius = 5.6 }: { readonly upTo: number; readon
   );
 }
 
-/** What the four forms mean, once, in words. */
+/** What the five forms mean, once, in words. */
 export function DotLegend() {
   return (
     <ul style={{ display: 'flex', gap: 20, listStyle: 'none', padding: 0, margin: 0, flexWrap: 'wrap' }}>
-      {(['full', 'half', 'ring', 'speck'] as const).map((form) => (
+      {(['full', 'bead', 'half', 'ring', 'speck'] as const).map((form) => (
         <li
           key={form}
           style={{ display: 'flex', alignItems: 'center', gap: 8, fontSize: 14, color: palette.inkSoft }}

@@ -1,6 +1,6 @@
 import type { DotForm } from '@dotting/core';
 import { palette } from '../app/theme.js';
-import { placeOf } from './DotLine.js';
+import { beadLight, placeOf } from './DotLine.js';
 
 const radius = 2.4;
 const height = 8;
@@ -44,7 +44,11 @@ function pathsOf(dots: readonly DotForm[]): Paths {
   const along = (form: DotForm, shape: (x: number) => string): string =>
     dots.map((one, i) => (one === form ? shape(placeOf(i + 1) * radius) : '')).join('');
   const paths = {
-    ink: along('full', (x) => disc(x, radius)) + along('half', (x) => ring(x, thin) + leftHalf(x)),
+    ink:
+      along('full', (x) => disc(x, radius)) +
+      // The even-odd rule leaves the light centre.
+      along('bead', (x) => disc(x, radius) + disc(x, radius * beadLight)) +
+      along('half', (x) => ring(x, thin) + leftHalf(x)),
     brick: along('ring', (x) => ring(x, 1.5 * thin)),
     speck: along('speck', (x) => disc(x, 1)),
   };

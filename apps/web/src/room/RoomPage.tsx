@@ -65,12 +65,14 @@ function Filter(props: FilterProps) {
 }
 
 function sorted(children: readonly RoomChildView[], sort: Sort): readonly RoomChildView[] {
-  const claimed = (child: RoomChildView): number =>
-    child.glances.find((glance) => glance.skill === sort)?.claimed ?? 0;
+  const reached = (child: RoomChildView): number => {
+    const glance = child.glances.find((one) => one.skill === sort);
+    return glance ? glance.sure + glance.likely / 100 : 0;
+  };
   return children.toSorted((a, b) => {
     const byName = a.firstName.localeCompare(b.firstName);
     if (sort === 'name') return byName;
     if (sort === 'last-look') return (a.lastLook ?? '').localeCompare(b.lastLook ?? '') || byName;
-    return claimed(a) - claimed(b) || byName;
+    return reached(a) - reached(b) || byName;
   });
 }

@@ -1,8 +1,10 @@
-import { daysBetween, type Density } from '../estimates/axis.js';
+import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { borrowed, countOutPriorMean, fromTheEasiest, orderPriorMean } from '../estimates/priors.js';
+import { borrowedTracking, countOutPriorMean, fromTheEasiest } from '../estimates/priors.js';
 import { threshold, type ThresholdTry } from '../estimates/threshold.js';
-import { trackingLimit } from '../estimates/trackingLimit.js';
+import { tracking, trackingPrior } from '../estimates/tracking.js';
+import { orderPrior } from '../statements/order.js';
+import { shapesOf } from '../statements/tracking.js';
 import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
@@ -19,7 +21,8 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
       return orderModel(tries, asking);
     case 'one-to-one': {
       const prior = priorFromEasier(tries, arrangement, day);
-      return trackingModel(trackingTriesOf(tries, arrangement), { day, ...(prior && { prior }) });
+      const shapes = shapesOf(arrangement);
+      return trackingModel(trackingTriesOf(tries, arrangement), { day, shapes, ...(prior && { prior }) });
     }
     case 'fetch':
       return fetchModel(
@@ -42,7 +45,7 @@ function orderModel(tries: readonly Trace[], { day, months, language }: Asking):
       const order = observationsOf(trace).order;
       return order ? thresholdTriesOf(order, dayOf(trace)) : [];
     });
-  const options = { priorMean: orderPriorMean(months), day };
+  const options = { priorMean: null, prior: orderPrior(months), day };
   const others = runsOf(tries.filter((trace) => trace.language !== language));
   return thresholdModel(runsOf(tries.filter((trace) => trace.language === language)), {
     ...options,
@@ -68,13 +71,13 @@ function priorFromEasier(
   tries: readonly Trace[],
   arrangement: Arrangement,
   day: string,
-): Density | undefined {
+): Float64Array | undefined {
   const easier = fromTheEasiest.slice(0, fromTheEasiest.indexOf(arrangement));
   const from = easier.findLast((one) => trackingTriesOf(tries, one).length > 0);
   if (from === undefined) return undefined;
-  const prior = priorFromEasier(tries, from, day);
-  const known = trackingLimit(trackingTriesOf(tries, from), { day, growing: true, ...(prior && { prior }) });
-  return borrowed(known.posterior, from, arrangement);
+  const prior = priorFromEasier(tries, from, day) ?? trackingPrior(shapesOf(from));
+  const { posterior } = tracking(trackingTriesOf(tries, from), { day, prior });
+  return borrowedTracking(posterior, from, arrangement, trackingPrior(shapesOf(arrangement)));
 }
 
 const trackingTriesOf = (tries: readonly Trace[], arrangement: Arrangement) =>

@@ -2,12 +2,7 @@ import { cells, type Density } from '../estimates/axis.js';
 import { chanceGiven, levels, knowerLevels, statedLevel, type FetchTry } from '../estimates/knowerLevels.js';
 import { figure } from '../estimates/parameters.js';
 import { chanceAt, threshold, type ThresholdOptions, type ThresholdTry } from '../estimates/threshold.js';
-import {
-  chanceClean,
-  trackingLimit,
-  type TrackingOptions,
-  type TrackingTry,
-} from '../estimates/trackingLimit.js';
+import { cleanChances, tracking, type TrackingOptions, type TrackingTry } from '../estimates/tracking.js';
 import { entropyOf, type AskingModel } from './model.js';
 
 /** Nothing above what is claimed is likely either: more questions would change no statement. */
@@ -74,22 +69,25 @@ export function thresholdModel(tries: readonly ThresholdTry[], options: Threshol
 const informationOf = ([chance, open]: readonly [chance: number, open: number]): number =>
   entropyOf(chance) - open;
 
-/** Of keeping track, thing by thing. */
+/** Of keeping track, thing by thing: the ways of losing it, weighed by what is known. */
 export function trackingModel(tries: readonly TrackingTry[], options: TrackingOptions): AskingModel {
-  const { posterior, interval, steadyTo, supported } = trackingLimit(tries, {
-    ...options,
-    claim: figure.statedClaim,
-    growing: true,
-  });
-  const at = (n: number) =>
-    meanOver(
-      posterior,
-      atNumber(`${n}`, (limit) => chanceClean(n, limit)),
-    );
+  const { posterior, interval, supported } = tracking(tries, options);
+  const at = (n: number): readonly [chance: number, open: number] => {
+    let chance = 0;
+    let open = 0;
+    cleanChances(n).forEach((clean, i) => {
+      chance += posterior[i]! * clean;
+      open += posterior[i]! * entropyOf(clean);
+    });
+    return [chance, open];
+  };
+  const passedTo = Math.max(0, ...tries.filter((one) => one.success).map((one) => one.n));
+  let sureTo = 0;
+  while (sureTo < passedTo && supported[sureTo]! >= figure.statedClaim) sureTo++;
   return {
     chanceAt: (n) => at(n)[0],
     informationAt: (n) => informationOf(at(n)),
-    isKnown: isNarrow(interval) || isSettled(steadyTo, supported),
+    isKnown: isNarrow(interval) || isSettled(sureTo, supported),
   };
 }
 

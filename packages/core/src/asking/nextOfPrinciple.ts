@@ -31,7 +31,8 @@ export function nextOfPrinciple(task: Task, principle: Principle, asking: Asking
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
   const seconds = figure.secondsToKeep + figure.secondsToAnswer;
   if (missesRunning > 2) return { kind: 'stop', because: 'enough' };
-  if (missesRunning < 2 && sitting.length >= figure.principleTries) return { kind: 'stop', because: 'known' };
+  if (missesRunning < 2 && sitting.length >= figure.principleTriesInSitting)
+    return { kind: 'stop', because: 'known' };
   if (missesRunning === 0 && asking.secondsLeft < seconds) return { kind: 'stop', because: 'time' };
 
   const isTired = missesRunning === 2 || asking.secondsLeft < seconds;

@@ -9,7 +9,8 @@ import { putOf } from '../simulate/putOf.js';
 import { seededRandom, seededUuid, type Random } from '../simulate/random.js';
 import { simulateTry } from '../simulate/simulateTry.js';
 import { skillMap, type SkillId } from '../skills/map.js';
-import { statementsFor } from '../statements/statementsFor.js';
+import { isOfNumbers } from '../statements/statement.js';
+import { saidFor } from '../statements/saidFor.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 
@@ -87,10 +88,8 @@ export function benchObstacles(children: number, seed: number): ObstacleResults 
     const ability: HiddenAbility = { ...usualChild, ...able, ...makeUp.ability };
     const tries = threeSittings(ability, random);
     const { choices } = nextSteps(tries, TODAY, { birthDate: '2021-09-01' });
-    const row = statementsFor(tries, TODAY).find(
-      (one) => one.skill === 'one-to-one' && one.arrangement === 'row',
-    );
-    const claimed = row?.skill === 'one-to-one' ? row.steadyTo : 0;
+    const row = saidFor(tries, TODAY).find((one) => one.skill === 'row');
+    const claimed = row && isOfNumbers(row) ? row.sureTo : 0;
     return {
       name: makeUp.name,
       named: isNamed(makeUp, tries),

@@ -2,9 +2,9 @@ import type { NumberSkill } from '../shelf/task.js';
 import type { TaskId } from '../shelf/tasks.js';
 import { intervalOf, type Density } from '../estimates/axis.js';
 import { knowerLevels, levels, statedLevel } from '../estimates/knowerLevels.js';
-import { orderPriorMean } from '../estimates/priors.js';
+import { orderPrior } from '../statements/order.js';
 import { threshold } from '../estimates/threshold.js';
-import { limitOf, trackingLimit } from '../estimates/trackingLimit.js';
+import { mostTracked, tracking, trackingWays } from '../estimates/tracking.js';
 import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
 import type { HiddenAbility } from '../simulate/child.js';
 import { trueOrder, trueTracking, type DrawnChild } from '../simulate/population.js';
@@ -85,7 +85,10 @@ export const benchSkills: readonly BenchSkill[] = [
         const order = observationsOf(trace).order;
         return order ? thresholdTriesOf(order, dayOf(trace)) : [];
       });
-      return readingOf(threshold(runs, { priorMean: orderPriorMean(months), claim }), LARGEST_SAID);
+      return readingOf(
+        threshold(runs, { priorMean: null, prior: orderPrior(months), countsAlone: false, claim }),
+        LARGEST_SAID,
+      );
     },
   },
   {
@@ -95,15 +98,8 @@ export const benchSkills: readonly BenchSkill[] = [
     set: { arrangement: 'row' },
     put: (size) => ({ kind: 'count', size, arrangement: 'row', asksHowMany: false }),
     truth: (ability) => trueTracking(ability, LARGEST_SET),
-    target: (ability) => Math.min(36, limitOf(ability.slipPerThing)),
-    read: (_, tries, claim) =>
-      readingOf(
-        trackingLimit(
-          tries.flatMap((trace) => observationsOf(trace).tracking ?? []),
-          { claim },
-        ),
-        LARGEST_SET,
-      ),
+    target: (ability) => trueTracking(ability, mostTracked),
+    read: (_, tries, claim) => readTracking(tries, claim),
   },
   {
     skill: 'fetch',
@@ -117,6 +113,18 @@ export const benchSkills: readonly BenchSkill[] = [
     read: (_, tries, claim) => readFetching(tries, claim),
   },
 ];
+
+function readTracking(tries: readonly Trace[], claim: number): Reading {
+  const counts = tries.flatMap((trace) => observationsOf(trace).tracking ?? []);
+  const { supported, likely, interval, posterior } = tracking(counts);
+  const passedTo = Math.max(0, ...counts.filter((one) => one.success).map((one) => one.n));
+  let claimed = 0;
+  while (claimed < passedTo && supported[claimed]! >= claim) claimed++;
+  const byNumber = Array.from({ length: mostTracked + 1 }, (_, n) =>
+    trackingWays.reduce((sum, { holdsTo }, i) => sum + (holdsTo === n ? posterior[i]! : 0), 0),
+  );
+  return { best: bestGuess(likely, LARGEST_SET), claimed, interval, entropy: entropyOf(byNumber) };
+}
 
 function readFetching(tries: readonly Trace[], claim: number): Reading {
   const requests = tries.flatMap((trace) => observationsOf(trace).fetch ?? []);

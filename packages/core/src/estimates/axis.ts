@@ -28,6 +28,17 @@ export function normalDensity(mean: number | null, sd: number): Density {
   return normalised(Float64Array.from(cells, weightAt));
 }
 
+/** Several normals about one mean, each by its spread and share: for what is seldom far off, but may be. */
+export function mixedDensity(
+  mean: number | null,
+  parts: readonly (readonly [sd: number, share: number])[],
+): Density {
+  const densities = parts.map(([sd, share]) => ({ share, density: normalDensity(mean, sd) }));
+  return Float64Array.from(cells, (_, i) =>
+    densities.reduce((sum, { share, density }) => sum + share * density[i]!, 0),
+  );
+}
+
 /** Multiplies by a likelihood given as logarithms, and tells the logarithm of its mean over the density. */
 export function weighed(
   density: Density,
@@ -88,18 +99,6 @@ export function blurred(likelihood: Density, sd: number): Density {
     result[at] = sum / total;
   }
   return result;
-}
-
-/** Moves a density along the axis and blurs it: what one arrangement says of another. */
-export function moved(density: Density, by: number, sd: number): Density {
-  const offset = Math.round(by / STEP);
-  // From one end of the axis to the other, and as much farther as it is moved.
-  const kernel = Array.from({ length: cells.length + Math.abs(offset) }, (_, i) =>
-    Math.exp(-0.5 * ((i * STEP) / sd) ** 2),
-  );
-  const weightAt = (to: number): number =>
-    density.reduce((sum, weight, from) => sum + weight * kernel[Math.abs(to - from - offset)]!, 0);
-  return normalised(Float64Array.from(cells, (_, to) => weightAt(to)));
 }
 
 export function meanOf(density: Density): number {

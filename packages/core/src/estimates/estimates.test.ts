@@ -4,7 +4,7 @@ import { knowerLevels, statedLevel, type FetchTry } from './knowerLevels.js';
 import { parameters } from './parameters.js';
 import { proportion, type ProportionTry } from './proportion.js';
 import { threshold, type ThresholdTry } from './threshold.js';
-import { limitOf, trackingLimit, type TrackingTry } from './trackingLimit.js';
+import { mostTracked, tracking, trackingPrior, trackingWays, type TrackingTry } from './tracking.js';
 
 const anyDay = fc
   .integer({ min: 0, max: 120 })
@@ -19,8 +19,17 @@ const thresholdTry: fc.Arbitrary<ThresholdTry> = fc.record({
   day: anyDay,
 });
 const trackingTry: fc.Arbitrary<TrackingTry> = fc
-  .record({ n: fc.integer({ min: 1, max: 20 }), slips: fc.nat(3), weight: anyWeight, day: anyDay })
-  .map((one) => ({ ...one, success: one.slips === 0 }));
+  .record({
+    n: fc.integer({ min: 1, max: 20 }),
+    success: fc.boolean(),
+    at: fc.option(fc.nat(19)),
+    weight: anyWeight,
+    day: anyDay,
+  })
+  .map(({ at, ...one }) => ({
+    ...one,
+    firstSlip: one.success || at === null ? null : 1 + (at % one.n),
+  }));
 const fetchTry: fc.Arbitrary<FetchTry> = fc.record({
   asked: fc.integer({ min: 1, max: 10 }),
   given: fc.nat(15),
@@ -39,12 +48,6 @@ const ways = [
     tries: fc.array(thresholdTry, { maxLength: 12 }),
     miss: thresholdTry.map((one) => ({ ...one, success: false })),
     said: (tries: readonly ThresholdTry[], day: string) => threshold(tries, { priorMean: 5, day }).steadyTo,
-  },
-  {
-    name: 'trackingLimit',
-    tries: fc.array(trackingTry, { maxLength: 12 }),
-    miss: trackingTry.map((one) => ({ ...one, slips: Math.max(1, one.slips), success: false })),
-    said: (tries: readonly TrackingTry[], day: string) => trackingLimit(tries, { day }).steadyTo,
   },
   {
     name: 'statedLevel',
@@ -164,28 +167,93 @@ describe(threshold, () => {
   });
 });
 
-describe(trackingLimit, () => {
-  const clean = (n: number): TrackingTry => ({ n, slips: 0, success: true, weight: 1 });
+describe(tracking, () => {
+  const clean = (n: number, day?: string): TrackingTry => ({
+    n,
+    success: true,
+    firstSlip: null,
+    weight: 1,
+    ...(day && { day }),
+  });
+  const slip = (n: number, firstSlip: number | null, day?: string): TrackingTry => ({
+    ...clean(n, day),
+    success: false,
+    firstSlip,
+  });
+  const often = (times: number, one: TrackingTry): TrackingTry[] => Array.from({ length: times }, () => one);
+  const supportedTo = (tries: readonly TrackingTry[], least = 0.95): number =>
+    tracking(tries).supported.filter((probability) => probability >= least).length;
 
-  test('five clean counts of ten tell more than one, and never more than ten', () => {
-    const once = trackingLimit([clean(10)]).steadyTo;
-    const often = trackingLimit(Array.from({ length: 5 }, () => clean(10))).steadyTo;
-    expect(often).toBeGreaterThan(once);
-    expect(trackingLimit(Array.from({ length: 40 }, () => clean(10))).steadyTo).toBe(10);
+  test('says every try out in full: whatever happens at a set of n, its chances come to one', () => {
+    for (const n of [1, 2, 5, 9]) {
+      const prior = Float64Array.from(trackingWays, (_, i) => Number(i === 7));
+      const chanceOf = (one: TrackingTry): number => {
+        // With two ways of which one is known to the full, the weight of the other tells the likelihood.
+        const both = Float64Array.from(prior, (weight, i) => (i === 7 || i === 50 ? 0.5 : weight));
+        const { posterior } = tracking([one], { prior: both });
+        return posterior[7]! / posterior[50]!;
+      };
+      expect(chanceOf(clean(n))).toBeGreaterThan(0);
+      const { chanceAt } = tracking([], { prior });
+      expect(chanceAt(n)).toBeGreaterThan(0);
+      expect(chanceAt(n)).toBeLessThanOrEqual(1);
+    }
   });
 
-  test('comes to the slip chance of a child that loses track one time in twelve', () => {
-    const tries: TrackingTry[] = Array.from({ length: 60 }, (_, i) =>
-      i % 2 === 0 ? { n: 6, slips: 1, success: false, weight: 1 } : clean(6),
+  test('clean counts tell more the more there are, slips less', () => {
+    const onDays = (times: number, one: TrackingTry): TrackingTry[] =>
+      Array.from({ length: times }, (_, i) => ({ ...one, day: `2026-03-${String(i + 1).padStart(2, '0')}` }));
+    expect(supportedTo(onDays(6, clean(8)))).toBeGreaterThan(supportedTo(onDays(2, clean(8))));
+    const twelve = [...onDays(12, clean(6)), ...onDays(12, slip(12, 9))];
+    expect(supportedTo(twelve)).toBeGreaterThanOrEqual(4);
+    expect(supportedTo([...twelve, ...onDays(12, slip(6, 3))])).toBeLessThan(supportedTo(twelve));
+  });
+
+  test('finds where track is lost: from a number on, or at the close whatever the size', () => {
+    const limit = [6, 7, 8, 6, 7, 8].flatMap((n) => [clean(n), slip(n + 5, 9), slip(n + 4, 9)]);
+    const { byShape } = tracking(limit);
+    expect(byShape.limit + byShape.rising).toBeGreaterThan(0.8);
+    const closing = [4, 5, 6, 7, 8, 9, 10, 6].flatMap((n) => [slip(n, n), clean(n)]);
+    expect(tracking(closing).byShape.closing).toBeGreaterThan(0.8);
+  });
+
+  test('a slip of no known place says only that there was one', () => {
+    const known = tracking([slip(9, 9)]).chanceAt(5);
+    const unknown = tracking([slip(9, null)]).chanceAt(5);
+    expect(unknown).toBeLessThan(known);
+  });
+
+  test('neither time alone nor a day of misses ever lifts what is supported', () => {
+    fc.assert(
+      fc.property(
+        fc.array(trackingTry, { maxLength: 12 }),
+        trackingTry,
+        fc.nat(200),
+        (tries, more, later) => {
+          const then = new Date(Date.parse(longAfter) + later * 86_400_000).toISOString().slice(0, 10);
+          const now = tracking(tries, { day: longAfter }).supported;
+          const after = tracking(tries, { day: then }).supported;
+          const missed = { ...more, success: false, firstSlip: null, day: longAfter };
+          const worse = tracking([...tries, missed], { day: longAfter }).supported;
+          for (let n = 0; n < mostTracked; n++) {
+            expect(after[n]!).toBeLessThanOrEqual(now[n]! + 1e-12);
+            expect(worse[n]!).toBeLessThanOrEqual(now[n]! + 1e-12);
+          }
+        },
+      ),
+      { numRuns: 100 },
     );
-    const { slipChance, interval } = trackingLimit(tries);
-    expect(slipChance).toBeCloseTo(1 / 12, 2);
-    expect(interval[0]).toBeLessThan(limitOf(1 / 12));
-    expect(interval[1]).toBeGreaterThan(limitOf(1 / 12));
   });
 
-  test('refuses a success with a slip', () => {
-    expect(() => trackingLimit([{ ...clean(4), slips: 1 }])).toThrow(RangeError);
+  test('what is known fades towards what was expected', () => {
+    const tries = often(6, clean(9, '2026-01-05'));
+    const years = tracking(tries, { day: '2036-01-05' }).posterior;
+    trackingPrior().forEach((weight, i) => expect(years[i]!).toBeCloseTo(weight, 2));
+  });
+
+  test('refuses a place outside the set, and a set of nothing', () => {
+    expect(() => tracking([slip(4, 5)])).toThrow(RangeError);
+    expect(() => tracking([clean(0)])).toThrow(RangeError);
   });
 });
 
@@ -235,27 +303,33 @@ describe(proportion, () => {
   const looks = (day: string, ...held: boolean[]): ProportionTry[] =>
     held.map((success) => ({ success, weight: 1, day }));
 
-  test('is shown by enough tries over two days, not by one good day', () => {
-    const oneDay = looks('2026-03-02', true, true, true, true, true);
-    expect(proportion(oneDay, '2026-03-02').shown).toBe(false);
-    expect(proportion([...oneDay, ...looks('2026-03-03', true)], '2026-03-03').shown).toBe(true);
-    expect(proportion([...oneDay, ...looks('2026-03-03', false, false)], '2026-03-03').shown).toBe(false);
+  test('three of three is likely, one is not, and one miss in five leaves it likely', () => {
+    const steady = (...held: boolean[]) => proportion(looks('2026-03-02', ...held), '2026-03-02').steady;
+    expect(steady(true, true, true)).toBeGreaterThan(0.6);
+    expect(steady(true, true, true, true, true)).toBeGreaterThan(0.9);
+    const four = steady(true, true, true, true, false);
+    expect(four).toBeGreaterThan(0.6);
+    expect(four).toBeLessThan(0.9);
+    expect(steady()).toBeLessThan(0.6);
   });
 
-  test('what was seen six weeks before counts half', () => {
-    const [successes, misses] = proportion(looks('2026-03-02', true, false), '2026-04-13').beta;
-    expect([successes, misses]).toEqual([1.5, 1.5]);
+  test('what was seen long ago counts for less, the less the sooner it fades', () => {
+    const seen = looks('2026-03-02', true, true, true);
+    const now = proportion(seen, '2026-03-02').steady;
+    const later = proportion(seen, '2026-05-25').steady;
+    expect(later).toBeLessThan(now);
+    expect(proportion(seen, '2026-05-25', 16).steady).toBeGreaterThan(later);
   });
 
-  test('time and misses never make it shown', () => {
+  test('neither time nor a miss makes it likely', () => {
     const anyLook = fc.record({ success: fc.boolean(), weight: anyWeight, day: anyDay });
     fc.assert(
       fc.property(fc.array(anyLook), fc.nat(300), anyDay, (made, later, day) => {
-        const { shown } = proportion(made, longAfter);
+        const { steady } = proportion(made, longAfter);
         const then = new Date(Date.parse(longAfter) + later * 86_400_000).toISOString().slice(0, 10);
-        if (!shown) expect(proportion(made, then).shown).toBe(false);
+        if (steady < 0.6) expect(proportion(made, then).steady).toBeLessThan(0.6);
         const missed = proportion([...made, { success: false, weight: 1, day }], longAfter);
-        if (!shown) expect(missed.mean).toBeLessThanOrEqual(proportion(made, longAfter).mean);
+        expect(missed.steady).toBeLessThanOrEqual(steady + 1e-12);
       }),
     );
   });

@@ -75,6 +75,8 @@ export interface StatedLevel {
   readonly level: Level | null;
   /** Probability of that level or a higher one; 0 where none is stated. */
   readonly probability: number;
+  /** The same for every level, by its place in `levels`. */
+  readonly careful: readonly number[];
 }
 
 /**
@@ -92,14 +94,16 @@ export function statedLevel(
   });
   const atLeast = (level: number): number =>
     levels.slice(level).reduce((sum, one) => sum + distribution[one], 0);
+  const careful = levels.map((_, level) => atLeast(level));
   const fetched = new Set(
     tries.filter((one) => one.weight > 0 && one.given === one.asked).map((one) => one.asked),
   );
   for (let level = levels.length - 1; level >= 1; level--) {
     const wasFetched = level === levels.length - 1 ? [...fetched].some((n) => n > 4) : fetched.has(level);
-    if (wasFetched && atLeast(level) >= claim) return { level: levels[level]!, probability: atLeast(level) };
+    if (wasFetched && careful[level]! >= claim)
+      return { level: levels[level]!, probability: careful[level]!, careful };
   }
-  return { level: null, probability: 0 };
+  return { level: null, probability: 0, careful };
 }
 
 type LikelihoodsOf = (one: FetchTry, pile: number) => readonly number[];

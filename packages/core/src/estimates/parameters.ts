@@ -22,6 +22,16 @@ const table = {
     unit: 'numbers',
     why: 'How sharply a skill gives way at its threshold is not known: five shapes, equally likely.',
   },
+  orderSlopes: {
+    value: [0.5, 0.8, 1.2, 1.8, 2.7, 4, 6],
+    unit: 'numbers',
+    why: 'Words may also fray slowly over many numbers, where at each of them one may be lost.',
+  },
+  orderSlopeWeights: {
+    value: [2, 2, 2, 1.5, 1, 0.5, 0.4],
+    unit: 'weight',
+    why: 'Most often the words end within a number or two.',
+  },
   steadyChance: {
     value: 0.75,
     unit: 'chance',
@@ -48,7 +58,7 @@ const table = {
     why: 'What was seen a while ago is known less well: children move on, and now and then back.',
   },
   dayToDay: {
-    value: 0.7,
+    value: 1.2,
     unit: 'numbers',
     why: 'One good day, one bad day: what a day shows lies so far from the child’s usual self. Read only where tries carry their day.',
   },
@@ -57,16 +67,66 @@ const table = {
     unit: 'numbers a week',
     why: 'Children learn. Serves the choice of the next question only, never a statement.',
   },
-  borrowSd: {
-    value: 1,
+  slipsMovable: {
+    value: 0.6,
+    unit: 'times',
+    why: 'Things moved aside or put in cells, against a row: track is lost so many times as easily.',
+  },
+  slipsPictures: { value: 1.2, unit: 'times', why: 'Pictures, which cannot be moved, and things heard.' },
+  slipsScattered: { value: 2, unit: 'times', why: 'A spread has no line to follow, a ring no end.' },
+  borrowTimes: {
+    value: 1.5,
+    unit: 'times',
+    why: 'So far off that usual difference lies what one arrangement of a child says of another.',
+  },
+  borrowPlain: {
+    value: 0.2,
+    unit: 'share',
+    why: 'One arrangement may say nothing of another: so much of the plain prior stays.',
+  },
+  trackingShapes: {
+    value: [0.35, 0.25, 0.2, 0.2],
+    unit: 'weight',
+    why: 'How a child loses track is not known: at any thing alike, from some number on, ever more along the set, or at its close.',
+  },
+  trackingShapesOpen: {
+    value: [0.3, 0.2, 0.2, 0.3],
+    unit: 'weight',
+    why: 'In a ring and a spread more often at the close: nothing shows where the count began.',
+  },
+  trackingLapse: {
+    value: 0.015,
+    unit: 'chance a set',
+    why: 'A slip that says nothing of how a child keeps track: a noise, a bump of the table.',
+  },
+  trackingTold: {
+    value: 0.7,
+    unit: 'share',
+    why: 'Tries of one child are more alike than the model takes them to be: each tells so much of what it says.',
+  },
+  badDays: { value: 0.15, unit: 'share of days', why: 'Now and then a child is tired or upset …' },
+  badDayTimes: { value: 4, unit: 'times', why: '… and loses track so many times as easily.' },
+  fade: {
+    value: 0.015,
+    unit: 'share a week',
+    why: 'What was seen a while ago is known less well: so much of it gives way to what was expected before.',
+  },
+  trackingShapeTold: {
+    value: 0.75,
+    unit: 'probability',
+    why: 'Where track is lost is told once one shape is so probable.',
+  },
+  likelyClaim: {
+    value: 0.7,
+    unit: 'probability',
+    why: 'What is called likely is at least so probable: right two times in three, and said so.',
+  },
+  orderWideSd: {
+    value: 12,
     unit: 'numbers',
-    why: 'How far from the usual difference a child’s two arrangements of one skill lie.',
+    why: 'Some children are far from what their age makes one expect: two clean runs to 20 are no chance.',
   },
-  slipPrior: {
-    value: 15,
-    unit: 'clean things',
-    why: 'Before the first look: as if fifteen things had been counted with a slip still to come, Beta(1, 15).',
-  },
+  orderWideShare: { value: 0.3, unit: 'share', why: 'So many of them are held possible.' },
   giveBoost: {
     value: 20,
     unit: 'times',
@@ -88,12 +148,34 @@ const table = {
     unit: 'weeks',
     why: 'Of a principle, and of the order of the words, what was seen six weeks before counts half.',
   },
-  shownMean: {
-    value: 0.8,
-    unit: 'proportion',
-    why: 'A principle counts as shown when it holds four times in five …',
+  principlePrior: {
+    value: [0.35, 0.45, 0.2],
+    unit: 'weight',
+    why: 'Most children have a principle, Beta(9, 1), or have it not, Beta(1, 9); a few are between, Beta(1, 1).',
   },
-  shownTries: { value: 3, unit: 'tries', why: '… on at least three tries …' },
+  principleSure: {
+    value: 0.9,
+    unit: 'probability',
+    why: 'A principle is sure when it is so probable that it holds three times in four …',
+  },
+  principleTries: { value: 5, unit: 'tries', why: '… on at least five tries …' },
+  principleLikely: { value: 0.6, unit: 'probability', why: 'Likely when it is so probable …' },
+  principleLikelyTries: { value: 2, unit: 'tries', why: '… on at least two.' },
+  likelyHalfLife: {
+    value: 16,
+    unit: 'weeks',
+    why: 'What is only called likely fades more slowly: half in so long.',
+  },
+  smallSets: {
+    value: 3,
+    unit: 'things',
+    why: 'Sets so small may be seen without counting: alone they make no principle sure.',
+  },
+  askedBefore: {
+    value: 0.25,
+    unit: 'weight',
+    why: 'A count asked for by “how many?” ends with its answer: whether the last word was meant as one cannot be told apart.',
+  },
   shownDays: { value: 2, unit: 'days', why: '… over at least two days: one good day is one good day.' },
   steadyKinds: {
     value: 2,
@@ -188,7 +270,7 @@ const table = {
     unit: 's',
     why: 'Kept for the other question of a sitting: two or three short tries.',
   },
-  principleTries: {
+  principleTriesInSitting: {
     value: 3,
     unit: 'tries',
     why: 'So many of a principle in one sitting; it wants another day as well.',

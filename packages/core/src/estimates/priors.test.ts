@@ -1,26 +1,30 @@
 import fc from 'fast-check';
 import { arrangements } from '../trace/trace.js';
-import { meanOf, normalDensity } from './axis.js';
-import { borrowed, countOutPriorMean, fromTheEasiest, orderPriorMean } from './priors.js';
+import { borrowedTracking, countOutPriorMean, orderPriorMean } from './priors.js';
+import { tracking, trackingPrior } from './tracking.js';
 
 const laid = fc.constantFrom(...arrangements.filter((one) => one !== 'none'));
+const known = tracking(
+  Array.from({ length: 8 }, () => ({ n: 9, success: true, firstSlip: null, weight: 1 })),
+).posterior;
+const chanceOfNine = (prior: Float64Array): number => tracking([], { prior }).chanceAt(9);
 
-describe(borrowed, () => {
-  test('what is known of one arrangement is a density for every other, moved by how much harder it is', () => {
+describe(borrowedTracking, () => {
+  test('what is known of one arrangement is a prior for every other', () => {
     fc.assert(
-      fc.property(laid, laid, fc.integer({ min: 6, max: 20 }), (from, to, mean) => {
-        const known = normalDensity(mean, 2);
-        const lent = borrowed(known, from, to);
-        expect(lent.reduce((sum, weight) => sum + weight, 0)).toBeCloseTo(1, 6);
-        const isHarder = fromTheEasiest.indexOf(to) > fromTheEasiest.indexOf(from);
-        expect(meanOf(lent)).toBeLessThanOrEqual(meanOf(known) + (isHarder ? 0.05 : 3.05));
+      fc.property(laid, laid, (from, to) => {
+        const lent = borrowedTracking(known, from, to, trackingPrior());
+        expect(lent.reduce((sum, weight) => sum + weight, 0)).toBeCloseTo(1, 9);
+        expect(Math.min(...lent)).toBeGreaterThanOrEqual(0);
       }),
     );
   });
 
-  test('scattered lies two below a row', () => {
-    const known = normalDensity(10, 1);
-    expect(meanOf(borrowed(known, 'row', 'scattered'))).toBeCloseTo(meanOf(known) - 2, 1);
+  test('a spread is lent less than a row, and both more than nothing', () => {
+    const row = chanceOfNine(borrowedTracking(known, 'row', 'row', trackingPrior()));
+    const spread = chanceOfNine(borrowedTracking(known, 'row', 'scattered', trackingPrior()));
+    expect(spread).toBeLessThan(row);
+    expect(spread).toBeGreaterThan(chanceOfNine(trackingPrior()));
   });
 });
 

@@ -1,5 +1,5 @@
-import { moved, normalised, type Density } from './axis.js';
 import { figure } from './parameters.js';
+import { trackingWays } from './tracking.js';
 import type { Arrangement } from '../trace/trace.js';
 
 const between = (low: number, value: number, high: number): number => Math.min(high, Math.max(low, value));
@@ -40,10 +40,40 @@ export const fromTheEasiest: readonly Arrangement[] = (Object.keys(harderBy) as 
   .filter((one) => one !== 'none')
   .sort((a, b) => harderBy[a] - harderBy[b]);
 
+/** How much likelier each slip is in an arrangement than in a row. */
+const slipsTimes: Record<Arrangement, number> = {
+  movable: figure.slipsMovable,
+  frame: figure.slipsMovable,
+  row: 1,
+  none: 1,
+  pictures: figure.slipsPictures,
+  heard: figure.slipsPictures,
+  hidden: figure.slipsScattered,
+  scattered: figure.slipsScattered,
+  ring: figure.slipsScattered,
+};
+
 /**
- * What is known of one arrangement as a prior for a harder one: moved down by the usual difference
- * and blurred. Serves the choice of the next question only.
+ * What is known of losing track in one arrangement as a prior for another, shape by shape: slips so many
+ * times likelier, blurred, and blended with the plain prior. Serves the choice of a question and the best
+ * guess, never what is sure.
  */
-export function borrowed(known: Density, from: Arrangement, to: Arrangement): Density {
-  return normalised(moved(known, harderBy[from] - harderBy[to], figure.borrowSd));
+export function borrowedTracking(
+  known: Float64Array,
+  from: Arrangement,
+  to: Arrangement,
+  plain: Float64Array,
+): Float64Array {
+  const times = slipsTimes[to] / slipsTimes[from];
+  const lent = new Float64Array(known.length);
+  for (const [i, way] of trackingWays.entries()) {
+    const weights = trackingWays.map((other) =>
+      other.shape === way.shape
+        ? Math.exp(-0.5 * (Math.log(other.slips / (way.slips * times)) / Math.log(figure.borrowTimes)) ** 2)
+        : 0,
+    );
+    const total = weights.reduce((sum, weight) => sum + weight, 0);
+    weights.forEach((weight, j) => (lent[j]! += (known[i]! * weight) / total));
+  }
+  return lent.map((weight, i) => (1 - figure.borrowPlain) * weight + figure.borrowPlain * plain[i]!);
 }

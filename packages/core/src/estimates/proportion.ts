@@ -9,46 +9,45 @@ export interface ProportionTry {
 }
 
 export interface Proportion {
-  /** Mean of the Beta posterior. */
+  /** Mean chance that it holds. */
   readonly mean: number;
-  /** Its two parameters, successes and misses with one of each before the first try. */
-  readonly beta: readonly [successes: number, misses: number];
-  /** Holds often enough, on enough tries over enough days. */
-  readonly shown: boolean;
-  /** Counted tries and the days they were made on. */
-  readonly tries: number;
-  readonly days: number;
+  /** Probability that it holds three times in four. */
+  readonly steady: number;
 }
 
-/** What a look counts after so many days: half after six weeks. */
-export function fadingWeight(days: number): number {
-  return 0.5 ** (days / (7 * figure.halfLife));
+/** What a look counts after so many days: half after so many weeks. */
+export function fadingWeight(days: number, halfLifeWeeks: number = figure.halfLife): number {
+  return 0.5 ** (days / (7 * halfLifeWeeks));
 }
+
+/** Chances at which a principle may hold, and how expected each is before the first try. */
+const chances: readonly number[] = Array.from({ length: 100 }, (_, i) => (i + 0.5) / 100);
+const [HAS, HAS_NOT, BETWEEN] = figure.principlePrior as readonly [number, number, number];
+const prior = chances.map((p) => HAS * 9 * p ** 8 + HAS_NOT * 9 * (1 - p) ** 8 + BETWEEN);
 
 /**
- * How often a principle holds: Beta(1, 1), older tries fading. Time alone draws the mean towards a
- * half, so it never makes a principle shown.
+ * How often a principle holds, older tries fading. Most children have a principle or have it not, so the
+ * prior has a part for each and one between; of itself it is far from claiming anything, so that time alone,
+ * which draws towards it, never makes a principle likely.
  *
  * @param date YYYY-MM-DD; tries after it are counted in full
- * @example proportion([{ success: true, weight: 1, day: '2026-03-02' }], '2026-03-02').mean // 2/3
+ * @example proportion([{ success: true, weight: 1, day: '2026-03-02' }], '2026-03-02').steady // 0.68
  */
-export function proportion(tries: readonly ProportionTry[], date: string): Proportion {
-  const counted = tries.filter((one) => one.weight > 0);
-  let successes = 1;
-  let misses = 1;
-  for (const { success, weight, day } of counted) {
-    const counts = weight * fadingWeight(daysBetween(day, date));
+export function proportion(
+  tries: readonly ProportionTry[],
+  date: string,
+  halfLifeWeeks: number = figure.halfLife,
+): Proportion {
+  let successes = 0;
+  let misses = 0;
+  for (const { success, weight, day } of tries) {
+    const counts = weight * fadingWeight(daysBetween(day, date), halfLifeWeeks);
     if (success) successes += counts;
     else misses += counts;
   }
-  const mean = successes / (successes + misses);
-  const days = new Set(counted.map((one) => one.day)).size;
-  const isOften = mean >= figure.shownMean && counted.length >= figure.shownTries;
-  return {
-    mean,
-    beta: [successes, misses],
-    shown: isOften && days >= figure.shownDays,
-    tries: counted.length,
-    days,
-  };
+  const density = chances.map((p, i) => prior[i]! * p ** successes * (1 - p) ** misses);
+  const total = density.reduce((sum, weight) => sum + weight, 0);
+  const share = (of: (p: number) => number): number =>
+    density.reduce((sum, weight, i) => sum + weight * of(chances[i]!), 0) / total;
+  return { mean: share((p) => p), steady: share((p) => Number(p >= figure.steadyChance)) };
 }

@@ -17,6 +17,8 @@ import { figure } from './parameters.js';
 export interface ThresholdTry extends ClaimedTry {
   /** How many the child chose from; absent for an open answer. */
   readonly choices?: number | undefined;
+  /** What cannot be guessed at all, as a run of words. */
+  readonly unguessed?: true;
 }
 
 export interface ThresholdOptions {
@@ -32,8 +34,14 @@ export interface ThresholdOptions {
   readonly growing?: boolean;
   /** What the child's other skills say of the slopes, by slope; claims do not use it. */
   readonly slopeWeights?: readonly number[];
-  /** What easier arrangements say of this one, in place of the normal prior. */
+  /** What is expected before any try, in place of the normal prior. */
   readonly prior?: Density;
+  /** Whether a number may stand by its own tries, against the model. */
+  readonly countsAlone?: boolean;
+  /** Whether claims take each slope by what the tries say of it; else at its first probability. */
+  readonly claimsBySlope?: boolean;
+  /** Share a week of what is known that gives way to what was expected before; none where nothing is said. */
+  readonly fade?: number;
 }
 
 export interface Threshold {
@@ -50,6 +58,8 @@ export interface Threshold {
   readonly supported: readonly number[];
   /** The same as the posterior has it. */
   readonly likely: readonly number[];
+  /** Mean chance of being right at n, answered openly. */
+  readonly chanceAt: (n: number) => number;
   /** The threshold for each slope, with the slope's probability. */
   readonly bySlope: readonly { readonly slope: number; readonly weight: number; readonly density: Density }[];
 }
@@ -88,11 +98,14 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
       density: prior,
     })),
     afterDays: (now, days) =>
-      now.map((state) => ({ ...state, density: afterDays(state.density, days, growing) })),
+      now.map((state) => ({
+        ...state,
+        density: faded(afterDays(state.density, days, growing), prior, days, options.fade),
+      })),
     observed: (now, today) => now.map((state) => observed(state, today)),
-    supportOf: (now) => supportOf(now),
+    supportOf: (now) => supportOf(now, options.claimsBySlope ? weightsOf(now) : undefined),
     claim,
-    countsAlone: true,
+    countsAlone: options.countsAlone ?? true,
     until: options.day,
   });
   const weights = weightsOf(states);
@@ -108,9 +121,20 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
     since,
     supported,
     likely: supportOf(states, weights),
+    chanceAt: (n) =>
+      states.reduce((sum, { slope, density }, s) => sum + weights[s]! * meanChance(density, n, slope), 0),
     bySlope: states.map(({ slope, density }, s) => ({ slope, density, weight: weights[s]! })),
   };
 }
+
+function faded(density: Density, prior: Density, days: number, fade = 0): Density {
+  if (fade === 0) return density;
+  const share = 1 - (1 - fade) ** (days / 7);
+  return density.map((weight, i) => (1 - share) * weight + share * prior[i]!);
+}
+
+const meanChance = (density: Density, n: number, slope: number): number =>
+  density.reduce((sum, weight, i) => sum + weight * chanceAt(n, cells[i]!, slope), 0);
 
 interface SlopeState {
   readonly slope: number;
@@ -159,8 +183,9 @@ function logChances(n: number, slope: number, guess: number, success: boolean): 
 
 function logLikelihoodOf(tries: readonly ThresholdTry[], slope: number): Density {
   const sum = new Float64Array(cells.length);
-  for (const { n, success, weight, choices } of tries) {
-    const table = logChances(n, slope, choices === undefined ? figure.guess : 1 / choices, success);
+  for (const { n, success, weight, choices, unguessed } of tries) {
+    const guess = unguessed ? 0 : choices === undefined ? figure.guess : 1 / choices;
+    const table = logChances(n, slope, guess, success);
     for (let i = 0; i < sum.length; i++) sum[i]! += weight * table[i]!;
   }
   return sum;

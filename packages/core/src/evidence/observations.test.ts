@@ -3,7 +3,7 @@ import type { Happening, Ruling, Trace } from '../trace/trace.js';
 import type { TraceId } from '../trace/ids.js';
 import { layoutFor } from '../shelf/layout.js';
 import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
-import { statementsFor } from '../statements/statementsFor.js';
+import { saidFor } from '../statements/saidFor.js';
 import { observationsOf } from './observations.js';
 
 const say = (...words: number[]): Happening[] => words.map((word) => ({ kind: 'say', word }));
@@ -118,7 +118,7 @@ describe('what counts for nothing, or otherwise than it was read', () => {
       observationsOf(traceOf({ happenings: clean, rulings: [ruling({ holds: false })] })).tracking,
     ).toMatchObject({
       success: false,
-      slips: 1,
+      firstSlip: null,
     });
   });
 
@@ -141,8 +141,8 @@ describe('what counts for nothing, or otherwise than it was read', () => {
         }),
       );
     const steadyTo = (rulings: readonly Ruling[]): number => {
-      const row = statementsFor(tries(rulings), '2026-03-08').find((one) => one.skill === 'one-to-one');
-      return row?.skill === 'one-to-one' ? row.steadyTo : 0;
+      const row = saidFor(tries(rulings), '2026-03-08').find((one) => one.skill === 'row');
+      return row?.by === 'one-to-one' ? row.likelyTo : 0;
     };
     expect(steadyTo([ruling({})])).toBeGreaterThan(steadyTo([]));
   });

@@ -1,7 +1,8 @@
+import { figure } from '../estimates/parameters.js';
 import { readChoice } from '../choosing/readChoice.js';
 import type { FetchTry } from '../estimates/knowerLevels.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
-import type { TrackingTry } from '../estimates/trackingLimit.js';
+import type { TrackingTry } from '../estimates/tracking.js';
 import { gaveAll } from '../giving/readGiving.js';
 import { flawOf } from '../reading/flaws.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
@@ -11,7 +12,7 @@ import { principles, type Principle, type TaskEntry } from '../shelf/task.js';
 import { tasks } from '../shelf/tasks.js';
 import { readKept } from '../total/readKept.js';
 import { isFetching } from '../trace/isFetching.js';
-import { readPass, wordsOf } from '../trace/passes.js';
+import { readPass, splitPasses, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import { dayOf, type Trace, type Word } from '../trace/trace.js';
 import { tryWeight, type TryWeight } from '../weight/tryWeight.js';
@@ -70,7 +71,10 @@ function observe(trace: Trace): Observations {
     fetch: looksAt === 'fetch' ? fetchIn(trace, weight, day) : null,
     countOut: looksAt === 'count-out' ? countOutIn(trace, weight, day) : null,
     principles: Object.fromEntries(
-      principles.map((principle) => [principle, weighed(shown.get(principle) ?? null, trace, weight)]),
+      principles.map((principle) => {
+        const look = weighed(shown.get(principle) ?? null, trace, weight);
+        return [principle, look && principle === 'last-word' ? asAsked(look, trace) : look];
+      }),
     ) as Observations['principles'],
   };
 }
@@ -85,6 +89,19 @@ function weighed(
   const byLuck = choices === undefined ? 0 : 1 / choices;
   const counts = shown ? weight.success * (1 - byLuck) : weight.miss;
   return counts > 0 ? { success: shown, weight: counts } : null;
+}
+
+/** A count asked for by the question and ended by its answer hardly tells whether its last word was meant as one. */
+function asAsked(
+  look: { readonly success: boolean; readonly weight: number },
+  trace: Trace,
+): { readonly success: boolean; readonly weight: number } {
+  const events = settledEvents(trace.events);
+  const asked = events.findIndex((event) => event.kind === 'ask' && event.question === 'how-many');
+  const countedBefore = splitPasses(events.slice(0, Math.max(0, asked))).some(
+    (pass) => wordsOf(pass).length > 0,
+  );
+  return countedBefore || !look.success ? look : { ...look, weight: look.weight * figure.askedBefore };
 }
 
 /** Which principles a try shows, or shows not to hold; null where it says nothing. */
@@ -160,17 +177,43 @@ function trackingIn(
   day: string,
 ): TrackingTry | null {
   if (!pairing || trace.set.size === 0 || readPass(trace).length === 0) return null;
-  const { size } = trace.set;
-  const missed = pairing.slips.filter((slip) => slip.kind === 'missed').length;
-  // Things a child that stopped of itself never came to are one place where it lost track, not many.
-  const unreached = trace.ended === 'stopped-itself' && missed > 1 ? missed - 1 : 0;
-  const ruled = ruledOf(trace, 'one-to-one');
-  const read = pairing.slips.length - unreached;
-  const slips = ruled === null ? read : ruled ? 0 : Math.max(1, read);
-  const counts = slips === 0 ? weight.success : weight.miss;
-  return counts > 0
-    ? { n: Math.max(1, size - unreached), slips, success: slips === 0, weight: counts, day }
-    : null;
+  const n = Math.min(trace.set.size, MOST_READ);
+  const success = ruledOf(trace, 'one-to-one') ?? pairing.holds;
+  const counts = success ? weight.success : weight.miss;
+  if (counts === 0) return null;
+  return {
+    n,
+    success,
+    firstSlip: success ? null : firstSlipIn(trace, pairing.slips, n),
+    weight: counts,
+    day,
+  };
+}
+
+/** Larger sets are read as if they were so large. */
+const MOST_READ = 100;
+
+/**
+ * The thing, from 1 to n, at which track was first lost: the one after those counted so far. A thing that
+ * was missed without the adult seeing where has no place, but for one who stopped there of itself.
+ */
+function firstSlipIn(
+  trace: Trace,
+  slips: NonNullable<TryReading['pairing']>['slips'],
+  n: number,
+): number | null {
+  const pass = readPass(trace);
+  const placeAt = (seq: number): number => {
+    const before = pass.filter((event) => event.seq < seq && event.kind === 'count').length;
+    return Math.min(n, before + 1);
+  };
+  const places = slips.flatMap((slip) => {
+    if ('at' in slip) return slip.kind === 'ran-on' ? n : placeAt(slip.at);
+    const passedOver = pass.find((event) => event.kind === 'passed-over');
+    if (passedOver) return placeAt(passedOver.seq);
+    return trace.ended === 'stopped-itself' ? placeAt(Infinity) : [];
+  });
+  return places.length > 0 ? Math.min(...places) : null;
 }
 
 function fetchIn(trace: Trace, weight: TryWeight, day: string): FetchTry | null {
@@ -205,7 +248,8 @@ function lastGiven(trace: Trace): number | null {
  * miss at the next; without a slip a success at the last number said.
  */
 export function thresholdTriesOf({ upTo, brokeOff, weight }: OrderObservation, day: string): ThresholdTry[] {
-  const success = upTo >= 1 ? [{ n: upTo, success: true, weight: weight.success, day }] : [];
-  const miss = brokeOff ? [{ n: upTo + 1, success: false, weight: weight.miss, day }] : [];
+  const unguessed = true as const;
+  const success = upTo >= 1 ? [{ n: upTo, success: true, weight: weight.success, day, unguessed }] : [];
+  const miss = brokeOff ? [{ n: upTo + 1, success: false, weight: weight.miss, day, unguessed }] : [];
   return [...success, ...miss];
 }

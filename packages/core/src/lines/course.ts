@@ -1,16 +1,16 @@
 import { daysBetween } from '../estimates/axis.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
-import type { StatementOptions } from '../statements/statement.js';
-import { claimedTo } from '../statements/claimedTo.js';
-import { statementsFor } from '../statements/statementsFor.js';
+import { isOfNumbers, type StatementOptions } from '../statements/statement.js';
+import { saidFor } from '../statements/saidFor.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 
 /** How far a skill along the numbers was said to go on a day. */
 export interface CoursePoint {
   /** YYYY-MM-DD. */
   readonly day: string;
-  readonly steadyTo: number;
+  readonly sureTo: number;
+  readonly likelyTo: number;
   /** The largest number tried so far: nothing is said beyond. */
   readonly triedTo: number;
 }
@@ -27,14 +27,15 @@ export function courseOf(
   const all = [...new Set(tries.map(dayOf))].sort();
   const every = Math.ceil(all.length / MOST_POINTS);
   const days = all.filter((_, i) => (all.length - 1 - i) % every === 0);
-  const byDay = days.map((day) => ({ day, said: statementsFor(tries, day, options) }));
+  const byDay = days.map((day) => ({ day, said: saidFor(tries, day, options) }));
   return new Map(
     skills.map((skill) => [
       skill.id,
       byDay.flatMap(({ day, said }) => {
         const statement = statementFor(skill, said);
-        if (!statement || !('triedTo' in statement)) return [];
-        return [{ day, steadyTo: claimedTo(statement), triedTo: statement.triedTo }];
+        if (!statement || !isOfNumbers(statement)) return [];
+        const { sureTo, likelyTo, triedTo } = statement;
+        return [{ day, sureTo, likelyTo, triedTo }];
       }),
     ]),
   );
@@ -51,6 +52,6 @@ export function trendOf(course: readonly CoursePoint[]): Trend {
   if (!last || course.length < 2) return 'new';
   const before =
     course.findLast((point) => daysBetween(point.day, last.day) >= 7 * TREND_WEEKS) ?? course[0]!;
-  if (last.steadyTo === before.steadyTo) return 'steady';
-  return last.steadyTo > before.steadyTo ? 'rising' : 'falling';
+  if (last.likelyTo === before.likelyTo) return 'steady';
+  return last.likelyTo > before.likelyTo ? 'rising' : 'falling';
 }

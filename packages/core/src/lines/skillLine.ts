@@ -4,12 +4,15 @@ import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
 import { largestSize } from '../shelf/tasks.js';
 import type { Statement } from '../statements/statement.js';
-import { claimedTo } from '../statements/claimedTo.js';
+import { claimedTo, surelyTo } from '../statements/claimedTo.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 
-/** Full: steady. Half: comes and goes. Ring: tried and not there yet. Speck: nobody has looked. */
-export type DotForm = 'full' | 'half' | 'ring' | 'speck';
+/**
+ * Full: sure. Bead: likely. Half: tried, went well and is not clear yet. Ring: tried and not there yet.
+ * Speck: nobody has asked.
+ */
+export type DotForm = 'full' | 'bead' | 'half' | 'ring' | 'speck';
 
 export interface Dot {
   /** 0 for a skill without a number axis. */
@@ -27,8 +30,8 @@ interface Look {
 }
 
 /**
- * A skill as a line of dots: full as far as it may be said without a question mark, half where it
- * is said with one or has gone well at least once, a ring where it was tried, a speck where not.
+ * A skill as a line of dots: full as far as it is sure, a bead as far as it is likely, half where it was
+ * tried above that and went well at least once, a ring where it did not, a speck where nobody has asked.
  */
 export function dotsFor(
   skill: SkillEntry,
@@ -37,19 +40,20 @@ export function dotsFor(
 ): readonly Dot[] {
   const looks = tries.filter((trace) => looksAt(skill, trace)).flatMap((trace) => looksIn(skill, trace));
   const statement = statementFor(skill, statements);
-  const claimed = statement ? claimedTo(statement) : 0;
-  const isFirm = statement?.firm ?? false;
+  const sureTo = statement ? surelyTo(statement) : 0;
+  const likelyTo = statement ? claimedTo(statement) : 0;
   const farthest = Math.max(largestSize, ...looks.map((look) => look.n));
   const numbers = skill.axis ? Array.from({ length: farthest }, (_, i) => i + 1) : [0];
   return numbers.map((n) => {
     const at = looks.filter((look) => look.n === n);
-    const isSaid = skill.axis ? n <= claimed : claimed > 0;
-    return { n, form: formOf(isSaid, isFirm, at), tries: at.map((look) => look.id) };
+    const place = skill.axis ? n : 1;
+    return { n, form: formOf(place, sureTo, likelyTo, at), tries: at.map((look) => look.id) };
   });
 }
 
-function formOf(isSaid: boolean, isFirm: boolean, at: readonly Look[]): DotForm {
-  if (isSaid) return isFirm ? 'full' : 'half';
+function formOf(place: number, sureTo: number, likelyTo: number, at: readonly Look[]): DotForm {
+  if (place <= sureTo) return 'full';
+  if (place <= likelyTo) return 'bead';
   if (at.length === 0) return 'speck';
   return at.some((look) => look.went) ? 'half' : 'ring';
 }

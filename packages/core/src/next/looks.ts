@@ -1,9 +1,8 @@
 import { daysBetween } from '../estimates/axis.js';
 import { skillMap, type AnyStrand, type SkillEntry, type SkillId } from '../skills/map.js';
 import type { Statement, StatementOptions } from '../statements/statement.js';
-import { statementsFor } from '../statements/statementsFor.js';
-import { claimedTo } from '../statements/claimedTo.js';
-import { isClaimed } from '../statements/tellStatement.js';
+import { saidFor } from '../statements/saidFor.js';
+import { surelyTo } from '../statements/claimedTo.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { looksAt } from './skillLooks.js';
 
@@ -21,9 +20,9 @@ export interface LookSummary {
   readonly strand: CoreStrand;
   /** YYYY-MM-DD. */
   readonly last: string;
-  /** Nothing firm may be said of it yet. */
+  /** Nothing is sure of it yet. */
   readonly isOpen: boolean;
-  /** Less may be said of it than at the last look, by time alone. */
+  /** Less is sure of it than at the last look, by time alone. */
   readonly isFading: boolean;
 }
 
@@ -33,10 +32,10 @@ export function summarise(
   date: string,
   options: StatementOptions = {},
 ): readonly LookSummary[] {
-  const now = statementsFor(tries, date, options);
+  const now = saidFor(tries, date, options);
   const lastDay = tries.map(dayOf).reduce((one, day) => (day > one ? day : one), '');
   const isOld = lastDay !== '' && daysBetween(lastDay, date) > 0;
-  const then = isOld ? statementsFor(tries, lastDay, options) : now;
+  const then = isOld ? saidFor(tries, lastDay, options) : now;
   return skillMap.flatMap((skill) => {
     const strand = coreStrands.find((one) => one === skill.strand);
     const days = tries.filter((trace) => looksAt(skill, trace)).map(dayOf);
@@ -47,17 +46,13 @@ export function summarise(
       skill: skill.id,
       strand,
       last: days.reduce((one, day) => (day > one ? day : one)),
-      isOpen: statement === undefined || !isClaimed(statement) || !statement.firm,
-      isFading: (before ? claimedTo(before) : 0) > (statement ? claimedTo(statement) : 0),
+      isOpen: statement === undefined || statement.certainty !== 'sure',
+      isFading: (before ? surelyTo(before) : 0) > (statement ? surelyTo(statement) : 0),
     };
   });
 }
 
 /** The statement of a skill; of several languages the first. */
-export function statementFor({ read }: SkillEntry, statements: readonly Statement[]): Statement | undefined {
-  return statements.find(
-    (one) =>
-      one.skill === read?.by &&
-      (!('arrangement' in one) || (read && 'arrangement' in read && read.arrangement === one.arrangement)),
-  );
+export function statementFor({ id }: SkillEntry, statements: readonly Statement[]): Statement | undefined {
+  return statements.find((one) => one.skill === id);
 }

@@ -10,9 +10,9 @@ import { layoutFor } from '../shelf/layout.js';
 import { describeSet, largestOf, setOf, smallestOf, type Task, type TaskId } from '../shelf/tasks.js';
 import { numberSkills, type NumberSkill } from '../shelf/task.js';
 import { leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
-import type { Statement } from '../statements/statement.js';
-import { statementsFor } from '../statements/statementsFor.js';
-import { isClaimed } from '../statements/tellStatement.js';
+import { isClaimed, type Statement } from '../statements/statement.js';
+import { saidFor } from '../statements/saidFor.js';
+
 import type { SittingId, TraceId } from '../trace/ids.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { teachingMoves, type TeachingMove, type TellingSlip } from './moves.js';
@@ -116,7 +116,7 @@ class Standing {
       .toSorted((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
     this.date = date;
     this.options = options;
-    this.statements = statementsFor(tries, date, { birthDate: options.birthDate ?? null });
+    this.statements = saidFor(tries, date, { birthDate: options.birthDate ?? null });
   }
 
   candidate(skill: SkillEntry & { readonly id: SkillId }): Candidate {
@@ -189,8 +189,8 @@ class Standing {
   }
 
   private nextLevel(): number {
-    const fetch = this.statements.find((one) => one.skill === 'fetch');
-    if (fetch?.skill !== 'fetch') return 1;
+    const fetch = this.statements.find((one) => one.by === 'fetch');
+    if (fetch?.by !== 'fetch') return 1;
     return fetch.level === 'CP' ? 0 : Number(fetch.level ?? 0) + 1;
   }
 
@@ -263,13 +263,9 @@ class Standing {
     }, 1);
   }
 
-  private statementOf({ read }: SkillEntry): Statement | undefined {
+  private statementOf({ id }: SkillEntry): Statement | undefined {
     return this.statements.find(
-      (one) =>
-        one.skill === read?.by &&
-        (!('arrangement' in one) ||
-          (read && 'arrangement' in read && read.arrangement === one.arrangement)) &&
-        (!('language' in one) || one.language === this.language),
+      (one) => one.skill === id && (!('language' in one) || one.language === this.language),
     );
   }
 

@@ -1,6 +1,6 @@
 import type { SkillEntry } from '../skills/map.js';
-import type { Statement } from '../statements/statement.js';
-import { isClaimed, tellStatement } from '../statements/tellStatement.js';
+import { isClaimed, type Statement } from '../statements/statement.js';
+import { tellStatement } from '../statements/tellStatement.js';
 import type { TeachingMove } from './moves.js';
 import type { Obstacle } from './skillLooks.js';
 

@@ -1,5 +1,5 @@
 import { observationsOf } from '../evidence/observations.js';
-import { statementsFor } from '../statements/statementsFor.js';
+import { saidFor } from '../statements/saidFor.js';
 import { counted, placed, traceOf } from '../testing/traces.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
@@ -68,6 +68,6 @@ test('a try that cannot be read costs that try alone', () => {
   ];
   for (const trace of bad)
     expect(Object.values(observationsOf(trace)).slice(0, 4)).toEqual([null, null, null, null]);
-  expect(statementsFor([...bad, ...good], '2026-03-06')).toEqual(statementsFor(good, '2026-03-06'));
-  expect(statementsFor(good, '2026-03-06').length).toBeGreaterThan(0);
+  expect(saidFor([...bad, ...good], '2026-03-06')).toEqual(saidFor(good, '2026-03-06'));
+  expect(saidFor(good, '2026-03-06').length).toBeGreaterThan(0);
 });

@@ -10,6 +10,8 @@ export interface DrawnChild {
   readonly ability: HiddenAbility;
 }
 
+/** Slips are drawn as if so many things had gone well before each. */
+const CLEAN_BEFORE_A_SLIP = 15;
 /** Shapes and slips that the estimates do not know of. */
 const SLOPES = [0.6, 1, 1.8] as const;
 const LAPSES = [0.02, 0.04, 0.08] as const;
@@ -25,7 +27,7 @@ export function drawChild(random: Random): DrawnChild {
       orderTo: Math.min(34, Math.max(-3, mean + figure.priorSd * normal(random))),
       orderSlope: pick(random, SLOPES),
       lapse: pick(random, LAPSES),
-      slipPerThing: 1 - (1 - random()) ** (1 / figure.slipPrior),
+      slipPerThing: 1 - (1 - random()) ** (1 / CLEAN_BEFORE_A_SLIP),
       racing: pick(random, [1, 1, 1, 3]),
       fetches: Math.floor(random() * 6),
     },

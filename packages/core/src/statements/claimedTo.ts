@@ -1,16 +1,11 @@
-import type { Statement } from './statement.js';
+import { isOfNumbers, type Statement } from './statement.js';
 
-/** How far a statement goes: a number, or 1 for a principle that is shown; 0 where nothing is claimed. */
+/** How far a statement goes: a number, or 1 for a principle; 0 where nothing is said. */
 export function claimedTo(statement: Statement): number {
-  switch (statement.skill) {
-    case 'order':
-      return statement.conventionalTo;
-    case 'one-to-one':
-    case 'count-out':
-      return statement.steadyTo;
-    case 'fetch':
-      return statement.level === 'CP' ? statement.triedTo : Number(statement.level ?? 0);
-    default:
-      return Number(statement.shown);
-  }
+  return isOfNumbers(statement) ? statement.likelyTo : Number(statement.certainty !== 'unclear');
+}
+
+/** How far it is sure: a number, or 1 for a principle. */
+export function surelyTo(statement: Statement): number {
+  return isOfNumbers(statement) ? statement.sureTo : Number(statement.certainty === 'sure');
 }

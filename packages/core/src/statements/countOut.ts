@@ -3,7 +3,7 @@ import { countOutPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf } from '../evidence/observations.js';
 import type { Trace } from '../trace/trace.js';
-import { groundsOf } from './grounds.js';
+import { sayNumber } from './sayNumber.js';
 import type { CountOutStatement } from './statement.js';
 
 /** How many the child counts out of a pile that has more than enough. */
@@ -20,23 +20,18 @@ export function countOutStatement(
   const known = threshold(looks, {
     priorMean: countOutPriorMean(months),
     claim: figure.statedClaim,
+    countsAlone: false,
+    claimsBySlope: true,
+    fade: figure.fade,
     day: date,
   });
-  const triedTo = Math.max(...looks.map((one) => one.n));
-  const { steadyTo } = known;
-  const supports = looks.filter((one) => one.success && one.n >= Math.max(1, steadyTo));
-  return [
-    {
-      skill: 'count-out',
-      steadyTo,
-      reachingFor: triedTo > steadyTo ? steadyTo + 1 : null,
-      triedTo,
-      sure: steadyTo === 0 ? 0 : known.supported[steadyTo - 1]!,
-      since: known.since,
-      ...groundsOf(
-        looks.map((one) => one.trace),
-        supports.map((one) => one.trace),
-      ),
-    },
-  ];
+  const said = sayNumber(
+    looks.map(({ trace, n, success, weight }) => ({
+      trace,
+      passed: success ? { n, weight } : null,
+      missed: success ? null : { n, weight },
+    })),
+    known,
+  );
+  return [{ skill: 'count-out', by: 'count-out', ...said }];
 }

@@ -1,13 +1,17 @@
-import { knowerLevels, statedLevel } from '../estimates/knowerLevels.js';
+import { knowerLevels, levels, statedLevel } from '../estimates/knowerLevels.js';
 import { figure } from '../estimates/parameters.js';
+import { tracking } from '../estimates/tracking.js';
 import { observationsOf } from '../evidence/observations.js';
 import type { Trace } from '../trace/trace.js';
-import { earliestDay, groundsOf } from './grounds.js';
+import { sayNumber } from './sayNumber.js';
 import type { FetchStatement } from './statement.js';
 
 /** How many there are to take from, where a try does not say. */
 const USUAL_PILE = 15;
+/** From here on a child fetches by counting: what is said goes as far as was rightly given. */
+const FIRST_COUNTED = 5;
 
+/** How many a child fetches when asked. */
 export function fetchStatement(traces: readonly Trace[], date: string): readonly FetchStatement[] {
   const requests = traces.flatMap((trace) => {
     const fetch = observationsOf(trace).fetch;
@@ -15,21 +19,36 @@ export function fetchStatement(traces: readonly Trace[], date: string): readonly
   });
   if (requests.length === 0) return [];
   const options = { pile: USUAL_PILE, day: date };
-  const { level, probability } = statedLevel(requests, options, figure.statedClaim);
-  const stated = level === 'CP' ? 5 : Number(level ?? 1);
-  const supports = requests.filter((one) => one.given === one.asked && one.asked >= stated);
-  return [
-    {
-      skill: 'fetch',
-      level,
-      levels: knowerLevels(requests, options),
-      triedTo: Math.max(...requests.map((one) => one.asked)),
-      sure: probability,
-      since: level === null ? null : earliestDay(supports.map((one) => one.trace)),
-      ...groundsOf(
-        requests.map((one) => one.trace),
-        supports.map((one) => one.trace),
-      ),
-    },
-  ];
+  const { careful } = statedLevel(requests, options, figure.statedClaim);
+  const distribution = knowerLevels(requests, options);
+  const counted = tracking(
+    requests
+      .filter((one) => one.asked >= FIRST_COUNTED)
+      .map(({ asked, given, weight, day }) => {
+        return { n: asked, success: given === asked, firstSlip: null, weight, day };
+      }),
+    { day: date },
+  );
+  const atLeast = levels.map((_, level) =>
+    levels.slice(level).reduce((sum, one) => sum + distribution[one], 0),
+  );
+  // Whoever counts to fetch may still lose track on the way to a large number.
+  const upTo = (byLevel: readonly number[], kept: readonly number[]): readonly number[] =>
+    Array.from({ length: USUAL_PILE }, (_, i) =>
+      i + 1 < FIRST_COUNTED ? byLevel[i + 1]! : byLevel[FIRST_COUNTED]! * kept[i]!,
+    );
+  const supported = upTo(careful, counted.supported);
+  const likely = upTo(atLeast, counted.likely);
+  const said = sayNumber(
+    requests.map(({ trace, asked, given, weight }) => ({
+      trace,
+      passed: given === asked ? { n: asked, weight } : null,
+      missed: given === asked ? null : { n: asked, weight },
+    })),
+    { supported, likely, chanceAt: (n) => likely[n - 1] ?? 0 },
+  );
+  const { likelyTo } = said;
+  const level = likelyTo === 0 ? null : likelyTo >= FIRST_COUNTED ? 'CP' : levels[likelyTo]!;
+  const missedAbove = requests.some((one) => one.given !== one.asked && one.asked > likelyTo);
+  return [{ skill: 'fetch', by: 'fetch', level, levels: distribution, missedAbove, ...said }];
 }

@@ -1,14 +1,14 @@
-import { daysBetween } from '../estimates/axis.js';
+import { mixedDensity, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
-import { fadingWeight } from '../estimates/proportion.js';
 import { threshold } from '../estimates/threshold.js';
-import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
+import { observationsOf, thresholdTriesOf, type OrderObservation } from '../evidence/observations.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { readPrivateOrder } from '../words/readOrder.js';
-import { earliestDay, groundsOf } from './grounds.js';
+import { sayNumber } from './sayNumber.js';
 import type { OrderStatement } from './statement.js';
 
+/** How far the number words of one language go in order, and what comes after them. */
 export function orderStatement(
   language: string,
   traces: readonly Trace[],
@@ -17,46 +17,58 @@ export function orderStatement(
 ): readonly OrderStatement[] {
   const counts = traces.flatMap((trace) => {
     const order = observationsOf(trace).order;
-    return order ? [{ trace, ...order, fade: fadingWeight(daysBetween(dayOf(trace), date)) }] : [];
+    return order ? [{ trace, ...order }] : [];
   });
   if (counts.length === 0) return [];
-  const triedTo = Math.max(...counts.map((one) => one.upTo + (one.brokeOff ? 1 : 0)));
-  let conventionalTo = triedTo;
-  while (conventionalTo > 0 && !reaches(conventionalTo)) conventionalTo--;
-  const supports = counts.filter((one) => one.upTo >= conventionalTo && one.weight.success > 0);
-  const claims = threshold(
+  const known = threshold(
     counts.flatMap((one) => thresholdTriesOf(one, dayOf(one.trace))),
-    { priorMean: orderPriorMean(months), claim: figure.statedClaim, day: date },
-  );
-  return [
     {
-      skill: 'order',
-      language,
-      conventionalTo,
-      privateOrder: readPrivateOrder(
-        counts.map((one) => one.words),
-        conventionalTo,
-      ),
-      triedTo,
-      sure:
-        conventionalTo === 0 ? 0 : claims.supported[Math.min(conventionalTo, claims.supported.length) - 1]!,
-      since: conventionalTo === 0 ? null : earliestDay(supports.map((one) => one.trace)),
-      ...groundsOf(
-        counts.map((one) => one.trace),
-        supports.map((one) => one.trace),
-      ),
+      priorMean: null,
+      prior: orderPrior(months),
+      slopes: figure.orderSlopes,
+      slopeWeights: figure.orderSlopeWeights,
+      countsAlone: false,
+      claimsBySlope: true,
+      fade: figure.fade,
+      day: date,
     },
-  ];
+  );
+  const said = sayNumber(
+    counts.map(({ trace, upTo, brokeOff, weight }) => ({
+      trace,
+      passed: upTo >= 1 ? { n: upTo, weight: weight.success } : null,
+      missed: brokeOff ? { n: upTo + 1, weight: weight.miss } : null,
+    })),
+    known,
+  );
+  const ownAfter = usuallyTo(counts);
+  const privateOrder = readPrivateOrder(
+    counts.map((one) => one.words),
+    ownAfter,
+  );
+  return [{ skill: 'order', by: 'order', language, privateOrder, ownAfter, ...said }];
+}
 
-  /** At least two thirds, by weight, of the tries that say anything of the number reach it. */
-  function reaches(n: number): boolean {
-    let reached = 0;
-    let spoken = 0;
-    for (const { upTo, brokeOff, weight, fade } of counts) {
-      if (upTo >= n) reached += weight.success * fade;
-      if (upTo >= n) spoken += weight.success * fade;
-      else if (brokeOff) spoken += weight.miss * fade;
-    }
+/**
+ * How far at least two thirds of the counts that say anything of a number go: what comes after is the
+ * child's own, if anything is. It tells which words come, not how sure we are.
+ */
+function usuallyTo(counts: readonly Pick<OrderObservation, 'upTo' | 'brokeOff'>[]): number {
+  const reaches = (n: number): boolean => {
+    const reached = counts.filter(({ upTo }) => upTo >= n).length;
+    const spoken = counts.filter(({ upTo, brokeOff }) => upTo >= n || brokeOff).length;
     return reached > 0 && 3 * reached >= 2 * spoken;
-  }
+  };
+  let n = Math.max(0, ...counts.map((one) => one.upTo));
+  while (n > 0 && !reaches(n)) n--;
+  return n;
+}
+
+/** Where the words may be expected to end, with room for children far from what their age makes one expect. */
+export function orderPrior(months: number | null): Density {
+  const mean = orderPriorMean(months);
+  return mixedDensity(mean, [
+    [figure.priorSd, 1 - figure.orderWideShare],
+    [figure.orderWideSd, figure.orderWideShare],
+  ]);
 }

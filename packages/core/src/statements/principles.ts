@@ -1,38 +1,57 @@
+import { figure } from '../estimates/parameters.js';
 import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import type { Principle } from '../shelf/task.js';
+import { skillMap } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
-import { earliestDay, groundsOf } from './grounds.js';
-import type { FetchStatement, PrincipleStatement } from './statement.js';
+import type { Certainty, FetchStatement, PrincipleStatement } from './statement.js';
+import { isUnaided, weaknessesOf } from './weaknesses.js';
 
+/** Whether a principle holds. */
 export function principleStatement(
   principle: Principle,
   traces: readonly Trace[],
   date: string,
 ): readonly PrincipleStatement[] {
+  const skill = skillMap.find(({ read }) => read?.by === principle);
   const looks = traces.flatMap((trace) => {
     const look = observationsOf(trace).principles[principle];
     return look ? [{ trace, ...look, day: dayOf(trace) }] : [];
   });
-  if (looks.length === 0) return [];
-  const { mean, shown } = proportion(looks, date);
+  if (!skill || looks.length === 0) return [];
   const supports = looks.filter((one) => one.success).map((one) => one.trace);
-  const grounds = groundsOf(
-    looks.map((one) => one.trace),
-    supports,
-  );
   return [
     {
-      skill: principle,
-      shown,
-      mean,
+      skill: skill.id,
+      by: principle,
+      certainty: certaintyOf(looks, supports, date),
+      mean: proportion(looks, date).mean,
       cardinalityBy: null,
-      sure: mean,
-      since: shown ? earliestDay(supports) : null,
-      ...grounds,
-      firm: shown && grounds.firm,
+      tries: looks.map((one) => one.trace.id),
+      weakenedBy: weaknessesOf(supports),
     },
   ];
+}
+
+interface Look {
+  readonly trace: Trace;
+  readonly success: boolean;
+  readonly weight: number;
+  readonly day: string;
+}
+
+function certaintyOf(looks: readonly Look[], supports: readonly Trace[], date: string): Certainty {
+  const isSure =
+    looks.length >= figure.principleTries &&
+    proportion(looks, date).steady >= figure.principleSure &&
+    new Set(looks.map((one) => one.day)).size >= figure.shownDays &&
+    looks.some(({ trace }) => (trace.target ?? trace.set.size) > figure.smallSets) &&
+    2 * supports.filter(isUnaided).length >= supports.length;
+  if (isSure) return 'sure';
+  const isLikely =
+    looks.length >= figure.principleLikelyTries &&
+    proportion(looks, date, figure.likelyHalfLife).steady >= figure.principleLikely;
+  return isLikely ? 'likely' : 'unclear';
 }
 
 /** Repeating the last word is a rule; it is cardinality only where another look agrees. */
@@ -41,8 +60,8 @@ export function withCardinality(
   fetch: readonly FetchStatement[],
   held: readonly PrincipleStatement[],
 ): PrincipleStatement {
-  if (statement.skill !== 'last-word' || !statement.shown) return statement;
+  if (statement.by !== 'last-word' || statement.certainty === 'unclear') return statement;
   const fetches = fetch.some((one) => one.level === 'CP');
-  const keeps = held.some((one) => one.skill === 'conservation' && one.shown);
+  const keeps = held.some((one) => one.by === 'conservation' && one.certainty !== 'unclear');
   return { ...statement, cardinalityBy: fetches ? 'fetching' : keeps ? 'keeping' : null };
 }

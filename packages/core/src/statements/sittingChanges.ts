@@ -1,7 +1,7 @@
 import type { Trace } from '../trace/trace.js';
-import type { Statement, StatementOptions } from './statement.js';
-import { statementsFor } from './statementsFor.js';
-import { isClaimed, tellOpen, tellStatement } from './tellStatement.js';
+import { isClaimed, type Statement, type StatementOptions } from './statement.js';
+import { saidFor } from './saidFor.js';
+import { tellOpen, tellStatement } from './tellStatement.js';
 
 export interface SittingChanges {
   /** Sentences about the child, each of which this sitting brought or changed. */
@@ -24,9 +24,9 @@ export function sittingChanges(
   firstName: string,
   options: StatementOptions = {},
 ): SittingChanges {
-  const before = new Map(statementsFor(earlier, date, options).map((one) => [keyOf(one), one]));
+  const before = new Map(saidFor(earlier, date, options).map((one) => [keyOf(one), one]));
   const sat = new Set(sitting.map((trace) => trace.id));
-  const looked = statementsFor([...earlier, ...sitting], date, options).filter((one) =>
+  const looked = saidFor([...earlier, ...sitting], date, options).filter((one) =>
     one.tries.some((id) => sat.has(id)),
   );
   return {
@@ -35,12 +35,8 @@ export function sittingChanges(
   };
 }
 
-/** Statements of the same skill, arrangement and language. */
-function keyOf(one: Statement): string {
-  return [one.skill, 'arrangement' in one ? one.arrangement : '', 'language' in one ? one.language : ''].join(
-    ' ',
-  );
-}
+/** Statements of the same skill and language. */
+const keyOf = (one: Statement): string => `${one.skill} ${'language' in one ? one.language : ''}`;
 
 function changeOf(before: Statement | undefined, now: Statement, firstName: string): string | null {
   const said = tellStatement(now);

@@ -1,60 +1,74 @@
 import type { Level, LevelDistribution } from '../estimates/knowerLevels.js';
-import type { Principle } from '../shelf/task.js';
+import type { TrackingShape } from '../estimates/tracking.js';
+import type { NumberSkill, Principle } from '../shelf/task.js';
+import type { SkillId } from '../skills/map.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Arrangement, Word } from '../trace/trace.js';
 import type { Weakness } from './weaknesses.js';
 
+/** How certain what is said is: there are no other words for it. */
+export const certainties = ['sure', 'likely', 'unclear'] as const;
+export type Certainty = (typeof certainties)[number];
+
 /** What every statement says of itself. */
-export interface Grounds {
-  /** Probability that it is so. */
-  readonly sure: number;
-  /** The day from which it has held, YYYY-MM-DD; null where nothing is claimed. */
-  readonly since: string | null;
+interface Grounds {
+  readonly skill: SkillId;
+  readonly certainty: Certainty;
   /** The tries it rests on, in the order given: a screen can open each. */
   readonly tries: readonly TraceId[];
+  /** What is still to be seen before all that is likely is sure. */
   readonly weakenedBy: readonly Weakness[];
-  /** Two days and two kinds of things: may be said without a question mark. */
-  readonly firm: boolean;
 }
 
-export interface OrderStatement extends Grounds {
-  readonly skill: 'order';
-  readonly language: string;
-  /** How far the words run in the conventional order. */
-  readonly conventionalTo: number;
-  /** The child's own words after it, always the same; empty: none; null: not known yet. */
-  readonly privateOrder: readonly Word[] | null;
+/** Of a skill that runs along the numbers. */
+export interface NumberGrounds extends Grounds {
+  /** 0 where nothing is sure. */
+  readonly sureTo: number;
+  /** At least as far as it is sure; 0 where nothing is said. */
+  readonly likelyTo: number;
+  /** The largest number that went well. */
+  readonly passedTo: number;
   readonly triedTo: number;
-}
-
-export interface TrackingStatement extends Grounds {
-  readonly skill: 'one-to-one';
-  readonly arrangement: Arrangement;
-  readonly steadyTo: number;
-  /** The next number the child is not yet sure of; null: not tried beyond `triedTo`. */
+  /** 90 % interval of how far it goes. */
+  readonly interval: readonly [lo: number, hi: number];
+  /** The next number that goes well less than three times in four; null where none is, as far as was tried. */
   readonly reachingFor: number | null;
-  readonly triedTo: number;
 }
 
-export interface FetchStatement extends Grounds {
-  readonly skill: 'fetch';
-  /** The level that may be stated; null for none yet. */
+export interface OrderStatement extends NumberGrounds {
+  readonly by: 'order';
+  readonly language: string;
+  /** The child's own words after the conventional ones, always the same; empty: none; null: not known yet. */
+  readonly privateOrder: readonly Word[] | null;
+  /** The number after which they come. */
+  readonly ownAfter: number;
+}
+
+export interface TrackingStatement extends NumberGrounds {
+  readonly by: 'one-to-one';
+  readonly arrangement: Arrangement;
+  /** How track is lost, once that is plain; null until then. */
+  readonly shape: TrackingShape | null;
+}
+
+export interface FetchStatement extends NumberGrounds {
+  readonly by: 'fetch';
+  /** The level that is likely or sure; null for none yet. */
   readonly level: Level | null;
   readonly levels: LevelDistribution;
-  readonly triedTo: number;
+  /** A number above the level was asked for and not given: "no more yet" may be said. */
+  readonly missedAbove: boolean;
 }
 
-/** Of a skill that gives way at a number. */
-export interface CountOutStatement extends Grounds {
-  readonly skill: 'count-out';
-  readonly steadyTo: number;
-  readonly reachingFor: number | null;
-  readonly triedTo: number;
+export interface CountOutStatement extends NumberGrounds {
+  readonly by: 'count-out';
 }
+
+export type NumberStatement = OrderStatement | TrackingStatement | FetchStatement | CountOutStatement;
 
 export interface PrincipleStatement extends Grounds {
-  readonly skill: Principle;
-  readonly shown: boolean;
+  readonly by: Principle;
+  /** Mean chance that it holds. */
   readonly mean: number;
   /**
    * Of the last-word rule: what makes it cardinality, the grasp that the last word is how many.
@@ -63,10 +77,17 @@ export interface PrincipleStatement extends Grounds {
   readonly cardinalityBy: 'fetching' | 'keeping' | null;
 }
 
-export type Statement =
-  OrderStatement | TrackingStatement | FetchStatement | CountOutStatement | PrincipleStatement;
+export type Statement = NumberStatement | PrincipleStatement;
+
+export const isOfNumbers = (statement: Statement): statement is NumberStatement => 'sureTo' in statement;
+
+/** Something is said that the child can do; else it is only said that it is open. */
+export const isClaimed = (statement: Statement): boolean => statement.certainty !== 'unclear';
 
 export interface StatementOptions {
   /** YYYY-MM-DD, where known: says only where to expect a child before the first try. */
   readonly birthDate?: string | null;
 }
+
+/** How a skill's tries are read. */
+export type ReadBy = NumberSkill | Principle;

@@ -1,6 +1,13 @@
 import type { Principle } from '../shelf/task.js';
 import { placedWords } from '../shelf/tasks.js';
-import type { FetchStatement, OrderStatement, Statement } from './statement.js';
+import type { TrackingShape } from '../estimates/tracking.js';
+import {
+  isClaimed,
+  isOfNumbers,
+  type NumberStatement,
+  type PrincipleStatement,
+  type Statement,
+} from './statement.js';
 import type { Weakness } from './weaknesses.js';
 
 /** What a principle is, said of a child that shows it, and of one where it is not clear yet. */
@@ -29,77 +36,104 @@ const principleWords: Record<Principle, readonly [shown: string, open: string]> 
   'several-sets': ['counts out several sets by a recipe', 'several sets by a recipe'],
 };
 
-/** What may be said, in a plain sentence that begins with the child: "counts 7 in a row without losing track". */
+/**
+ * What may be said, in plain words that begin with the child: "counts 8 in a row – sure. Likely up to 10".
+ * What carries less than it seems to is named.
+ */
 export function tellStatement(statement: Statement): string {
-  return isClaimed(statement)
-    ? `${sentence(statement)}${statement.firm ? '' : ', so it seems'}`
-    : sentence(statement);
+  return isOfNumbers(statement) ? tellNumber(statement) : tellPrinciple(statement);
 }
 
-/** Something is said that the child can do; else it is only said that it is open. */
-export function isClaimed(statement: Statement): boolean {
-  switch (statement.skill) {
+function tellNumber(statement: NumberStatement): string {
+  const { sureTo, likelyTo } = statement;
+  if (likelyTo === 0) return `not clear yet ${openWords(statement)}`;
+  const said =
+    sureTo === 0
+      ? `likely ${upTo(statement, likelyTo)}${carriedBy(statement)}`
+      : `${upTo(statement, sureTo)} – sure${likelyTo > sureTo ? `. Likely up to ${likelyTo}` : ''}`;
+  return `${said}${beyond(statement)}`;
+}
+
+/** What the child does as far as a number. */
+function upTo(statement: NumberStatement, n: number): string {
+  switch (statement.by) {
     case 'order':
-      return statement.conventionalTo > 0;
+      return `says the numbers in order to ${n}`;
     case 'one-to-one':
+      return `counts ${n} ${placedWords[statement.arrangement]}`;
     case 'count-out':
-      return statement.steadyTo > 0;
+      return `counts out ${n}`;
     case 'fetch':
-      return statement.level !== null && statement.level !== '0';
-    default:
-      return statement.shown;
+      return n > 4 ? `gives any number asked for, up to ${n} so far` : `gives ${n} when asked`;
   }
 }
 
-function sentence(statement: Statement): string {
-  switch (statement.skill) {
+function openWords(statement: NumberStatement): string {
+  switch (statement.by) {
     case 'order':
-      return orderWords(statement);
-    case 'one-to-one': {
-      const where = placedWords[statement.arrangement];
-      return statement.steadyTo > 0
-        ? `counts ${statement.steadyTo} ${where} without losing track`
-        : `not clear yet how many are counted ${where} without losing track`;
-    }
+      return 'how far the numbers are said in order';
+    case 'one-to-one':
+      return `how many are counted ${placedWords[statement.arrangement]}`;
     case 'count-out':
-      return statement.steadyTo > 0
-        ? `counts out ${statement.steadyTo} from more than enough`
-        : 'not clear yet how many can be counted out';
+      return 'how many are counted out';
     case 'fetch':
-      return fetchWords(statement);
-    default:
-      return statement.shown
-        ? `${principleWords[statement.skill][0]}${cardinality(statement.cardinalityBy)}`
-        : `not clear yet: ${principleWords[statement.skill][1]}`;
+      return 'how many are given when asked';
   }
+}
+
+/** What comes after, as far as it is known: the child's own words, no more yet, where track is lost, nothing asked. */
+function beyond(statement: NumberStatement): string {
+  const { likelyTo, triedTo } = statement;
+  if (statement.by === 'order' && statement.privateOrder && statement.privateOrder.length > 0)
+    return `. After ${statement.ownAfter} always ${statement.privateOrder.join(', ')}`;
+  if (statement.by === 'fetch' && likelyTo < 5 && statement.missedAbove) return ', and no more yet';
+  if (statement.by === 'one-to-one' && statement.shape) return `. ${shapeWords[statement.shape]}`;
+  const isSoFar = statement.by === 'fetch' && likelyTo > 4;
+  return likelyTo === triedTo && !isSoFar ? `. Not asked beyond ${triedTo}` : '';
+}
+
+const shapeWords: Record<TrackingShape, string> = {
+  constant: 'Now and then loses track, early or late',
+  limit: 'Loses track from some number on',
+  rising: 'Loses track more and more along the set',
+  closing: 'Loses track only at the close',
+};
+
+function tellPrinciple({ by, certainty, cardinalityBy, weakenedBy }: PrincipleStatement): string {
+  const [shown, open] = principleWords[by];
+  if (certainty === 'unclear') return `not clear yet: ${open}`;
+  const whole = `${shown}${cardinality(cardinalityBy)}`;
+  return certainty === 'sure' ? `${whole} – sure` : `likely ${whole}${carriedBy({ weakenedBy })}`;
 }
 
 function cardinality(by: 'fetching' | 'keeping' | null): string {
   if (by === null) return '';
-  return by === 'fetching' ? ', and fetches by counting: cardinality' : ', and keeps the number: cardinality';
+  return by === 'fetching'
+    ? ', and gives any number asked for: cardinality'
+    : ', and keeps the number: cardinality';
 }
 
-function orderWords({ conventionalTo, privateOrder, triedTo }: OrderStatement): string {
-  if (conventionalTo === 0) return 'not clear yet how far the number words run in order';
-  const own = privateOrder && privateOrder.length > 0 ? `, then always ${privateOrder.join(', ')}` : '';
-  const end = triedTo === conventionalTo && own === '' ? ' (not tried beyond)' : '';
-  return `says the numbers in order to ${conventionalTo}${own}${end}`;
+/** What carries less than it seems to, named. */
+function carriedBy({ weakenedBy }: Pick<Statement, 'weakenedBy'>): string {
+  return weakenedBy.length === 0 ? '' : ` (${weakenedBy.map((one) => carriedWords[one]).join(', ')})`;
 }
 
-function fetchWords({ level, triedTo }: FetchStatement): string {
-  if (level === null) return 'not clear yet how many can be fetched';
-  if (level === 'CP') return `fetches any number asked for, up to ${triedTo} so far`;
-  return level === '0'
-    ? 'does not fetch a number asked for yet'
-    : `fetches ${level} when asked, and no more yet`;
-}
+const carriedWords: Record<Weakness, string> = {
+  cue: 'with a cue',
+  help: 'with help',
+  'with-others': 'with friends',
+  'in-passing': 'spotted in play',
+  'first-time': 'the task was new',
+  'one-kind-of-thing': 'one kind of thing',
+  'one-day': 'one day',
+};
 
-/** What has to be seen before it may be said without a question mark. */
+/** What has to be seen before what is likely can be sure. */
 export const weaknessWords: Record<Weakness, string> = {
   cue: 'without the cue that gave it away',
   help: 'without help',
   'with-others': 'alone',
-  'in-passing': 'in a sitting, not in passing',
+  'in-passing': 'when you sit down together',
   'first-time': 'once the routine is known',
   'one-kind-of-thing': 'with other things',
   'one-day': 'on another day',
@@ -108,33 +142,27 @@ export const weaknessWords: Record<Weakness, string> = {
 /** What is still to be seen of a statement; null where nothing is open. */
 export function tellOpen(statement: Statement): string | null {
   const wants = statement.weakenedBy.map((weakness) => weaknessWords[weakness]);
-  if (!isClaimed(statement)) return `${sentence(statement)}`;
-  if (wants.length > 0) return `${shortName(statement)}: still to be seen ${list(wants)}`;
-  if (
-    (statement.skill === 'one-to-one' || statement.skill === 'count-out') &&
-    statement.reachingFor !== null
-  ) {
+  if (!isClaimed(statement)) return tellStatement(statement);
+  if (statement.certainty !== 'sure' && wants.length > 0)
+    return `${shortName(statement)}: still to be seen ${list(wants)}`;
+  if (isOfNumbers(statement) && statement.reachingFor !== null)
     return `${shortName(statement)}: whether ${statement.reachingFor} holds too`;
-  }
-  if (statement.skill === 'order' && statement.privateOrder === null) {
-    return `${shortName(statement)}: whether the words after ${statement.conventionalTo} are always the same`;
-  }
   return null;
 }
 
 /** What a statement is about, in a few words. */
 export function shortName(statement: Statement): string {
-  switch (statement.skill) {
+  if (!isOfNumbers(statement)) return principleWords[statement.by][1];
+  const { likelyTo } = statement;
+  switch (statement.by) {
     case 'order':
-      return `the numbers to ${statement.conventionalTo}`;
+      return `the numbers to ${likelyTo}`;
     case 'one-to-one':
-      return `${statement.steadyTo} ${placedWords[statement.arrangement]}`;
+      return `${likelyTo} ${placedWords[statement.arrangement]}`;
     case 'count-out':
-      return `counting out ${statement.steadyTo}`;
+      return `counting out ${likelyTo}`;
     case 'fetch':
-      return `fetching ${statement.level === 'CP' ? 'by counting' : (statement.level ?? 'a number')}`;
-    default:
-      return principleWords[statement.skill][1];
+      return likelyTo > 4 ? 'giving any number' : `giving ${likelyTo}`;
   }
 }
 

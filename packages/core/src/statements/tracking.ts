@@ -1,47 +1,50 @@
-import { cells } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { chanceClean, trackingLimit, type TrackingLimit } from '../estimates/trackingLimit.js';
+import { tracking, trackingShapes, type Tracking, type TrackingShape } from '../estimates/tracking.js';
 import { observationsOf } from '../evidence/observations.js';
+import { skillMap } from '../skills/map.js';
 import type { Arrangement, Trace } from '../trace/trace.js';
-import { groundsOf } from './grounds.js';
+import { sayNumber } from './sayNumber.js';
 import type { TrackingStatement } from './statement.js';
 
+/** Arrangements without a line to follow, in which track is lost at the close more often. */
+const open: ReadonlySet<Arrangement> = new Set(['scattered', 'ring']);
+
+/** The weights of the shapes before the first try, by arrangement. */
+export const shapesOf = (arrangement: Arrangement): readonly number[] =>
+  open.has(arrangement) ? figure.trackingShapesOpen : figure.trackingShapes;
+
+/** How many things a child keeps track of in one arrangement, and where it loses track. */
 export function trackingStatement(
   arrangement: Arrangement,
   traces: readonly Trace[],
   date: string,
 ): readonly TrackingStatement[] {
+  const skill = skillMap.find(
+    ({ read }) => read && 'arrangement' in read && read.arrangement === arrangement,
+  );
   const counts = traces.flatMap((trace) => {
-    const tracking = observationsOf(trace).tracking;
-    return tracking ? [{ trace, ...tracking }] : [];
+    const look = observationsOf(trace).tracking;
+    return look ? [{ trace, ...look }] : [];
   });
-  if (counts.length === 0) return [];
-  const limit = trackingLimit(counts, { claim: figure.statedClaim, day: date });
-  const triedTo = Math.max(...counts.map((one) => one.n));
-  const { steadyTo } = limit;
-  const supports = counts.filter((one) => one.success && one.n >= Math.max(1, steadyTo));
+  if (!skill || counts.length === 0) return [];
+  const known = tracking(counts, { shapes: shapesOf(arrangement), day: date });
+  const said = sayNumber(
+    counts.map(({ trace, n, success, weight }) => ({
+      trace,
+      passed: success ? { n, weight } : null,
+      missed: success ? null : { n, weight },
+    })),
+    known,
+  );
+  const hasSlipped = counts.some((one) => !one.success);
   return [
-    {
-      skill: 'one-to-one',
-      arrangement,
-      steadyTo,
-      reachingFor: reachingFor(limit, triedTo),
-      triedTo,
-      sure: steadyTo === 0 ? 0 : limit.supported[steadyTo - 1]!,
-      since: limit.since,
-      ...groundsOf(
-        counts.map((one) => one.trace),
-        supports.map((one) => one.trace),
-      ),
-    },
+    { skill: skill.id, by: 'one-to-one', arrangement, shape: hasSlipped ? plainShape(known) : null, ...said },
   ];
 }
 
-/** The smallest number above what is steady at which a count goes well less often than is steady. */
-function reachingFor({ steadyTo, posterior }: TrackingLimit, triedTo: number): number | null {
-  for (let n = steadyTo + 1; n <= triedTo + figure.reach; n++) {
-    const mean = posterior.reduce((sum, weight, i) => sum + weight * chanceClean(n, cells[i]!), 0);
-    if (mean < figure.steadyChance) return n;
-  }
-  return null;
+/** The shape that is plain by now; a chance alike at every thing is nothing to tell. */
+function plainShape({ byShape }: Tracking): TrackingShape | null {
+  return (
+    trackingShapes.find((shape) => shape !== 'constant' && byShape[shape] >= figure.trackingShapeTold) ?? null
+  );
 }

@@ -23,6 +23,10 @@ const ofOneTry: readonly (readonly [Weakness, (trace: Trace) => boolean])[] = [
   ['first-time', (trace) => trace.firstTime],
 ];
 
+/** By itself: no help but a kind word, no company, no cue. */
+export const isUnaided = ({ help, answeredBy, set }: Trace): boolean =>
+  !helping.has(help) && answeredBy === 'alone' && set.cue === undefined;
+
 /** Two tries free of all this stand by themselves. */
 const CLEAN_TRIES = 2;
 

@@ -12,14 +12,15 @@ import { trackingStatement } from './tracking.js';
 const kept = new WeakMap<readonly Trace[], Map<string, readonly Statement[]>>();
 
 /**
- * What may be said of a child on a date, each statement for one skill and arrangement, from the tries
- * up to then. Nothing beyond what was tried; time and misses lift nothing. Kept for a list of tries,
- * because the course, the steps and the looks to come all ask for the same days.
+ * What may be said of a child on a date: an entry for each skill of the map that was tried, and for the order
+ * of the words one for each language. Every screen, sentence, export and bench reads this and nothing else.
+ * Nothing beyond what was tried; time lifts nothing. Kept for a list of tries, because the course, the steps
+ * and the looks to come all ask for the same days.
  *
  * @param tries of one child, in any order; a list that is never added to
  * @param date YYYY-MM-DD
  */
-export function statementsFor(
+export function saidFor(
   tries: readonly Trace[],
   date: string,
   { birthDate = null }: StatementOptions = {},
