@@ -1,5 +1,4 @@
 import type { Page } from '@playwright/test';
-import { chanceClean, limitOf } from '../packages/core/src/estimates/trackingLimit.js';
 import type { HiddenAbility } from '../packages/core/src/simulate/child.js';
 import { putOf } from '../packages/core/src/simulate/putOf.js';
 import type { Random } from '../packages/core/src/simulate/random.js';
@@ -8,13 +7,6 @@ import { setOf, tasks, type Task } from '../packages/core/src/shelf/tasks.js';
 import { settledEvents } from '../packages/core/src/trace/settled.js';
 import type { Happening } from '../packages/core/src/trace/trace.js';
 import { mirror, press } from './sitting.js';
-
-/** The largest set in a row that the child counts clean three times in four. */
-export function steadyInRow(ability: HiddenAbility): number {
-  let n = 0;
-  while (n < 20 && chanceClean(n + 1, limitOf(ability.slipPerThing)) >= 0.75) n++;
-  return n;
-}
 
 /** Lets a simulated child do what the screen says is put to it, and takes it down as an adult would. */
 export async function letChildTry(page: Page, ability: HiddenAbility, random: Random): Promise<Task> {

@@ -48,7 +48,7 @@ test('the room: every child with small dot-lines, sorted and filtered, and a tab
   const rows = page.getByRole('row');
   await expect(rows).toHaveCount(13);
   await expect(
-    page.getByRole('img', { name: /^Wren, one-to-one, moving each aside: nobody has looked/ }),
+    page.getByRole('img', { name: /^Wren, one-to-one, moving each aside: not asked yet/ }),
   ).toBeVisible();
   await page.getByRole('radio', { name: 'Hester' }).click();
   await expect(page.getByRole('row', { name: /^Wren/ })).toHaveCount(0);

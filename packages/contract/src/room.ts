@@ -63,7 +63,7 @@ export class RoomMonthView {
   day: string;
   @IsInt()
   looked: number;
-  /** Children steady to five or more in a row. */
+  /** Children surely counting five or more in a row. */
   @IsInt()
   five: number;
   /** … and to ten or more. */

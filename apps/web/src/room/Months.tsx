@@ -36,7 +36,7 @@ export default function Months({ overview }: { readonly overview: RoomOverview }
           />
         </LineChart>
         <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
-          Children looked at in a row (dotted), steady to five (solid), steady to ten (dashed).
+          Children seen counting a row (dotted), sure to 5 (solid), sure to 10 (dashed).
         </figcaption>
       </figure>
     </section>

@@ -76,10 +76,13 @@ function follow(event: MouseEvent, navigate: NavigateFunction): void {
 }
 
 function inWords(dots: readonly DotForm[]): string {
-  const steady = dots.filter((form) => form === 'full').length;
-  if (dots.every((form) => form === 'speck')) return 'nobody has looked';
-  if (dots.length === 1) return steady === 1 ? 'steady' : 'comes and goes';
-  return steady > 0 ? `steady at ${steady}` : 'not steady yet';
+  if (dots.every((form) => form === 'speck')) return 'not asked yet';
+  const sure = dots.filter((form) => form === 'full').length;
+  const likely = sure + dots.filter((form) => form === 'bead').length;
+  if (likely === 0) return 'not clear yet';
+  if (dots.length === 1) return sure === 1 ? 'sure' : 'likely';
+  const parts = [sure > 0 && `sure to ${sure}`, likely > sure && `likely to ${likely}`];
+  return parts.filter(Boolean).join(', ');
 }
 
 /** Styled as a whole: a style for every cell is too slow for a large room. */

@@ -165,7 +165,7 @@ describe('the closing page', () => {
     const closing = play([{ kind: 'open-closing' }], counted);
     expect(closing.stage).toBe('closing');
     const [line] = closing.closing!.changed;
-    expect(line!.told).toMatch(/^Wren says the numbers in order to 4/);
+    expect(line!.told).toMatch(/^Wren likely says the numbers in order to 4/);
     const changed = closing.closing!.changed.map((one, i) =>
       i === 0 ? { ...one, words: 'Counts to 4!' } : one,
     );
