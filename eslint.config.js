@@ -41,7 +41,16 @@ const pureCore = {
 };
 
 export default tseslint.config(
-  { ignores: ['**/dist/', '.data/', 'node_modules/', 'test-results/', 'playwright-report/', 'tools/children/'] },
+  {
+    ignores: [
+      '**/dist/',
+      '.data/',
+      'node_modules/',
+      'test-results/',
+      'playwright-report/',
+      'tools/children/',
+    ],
+  },
   js.configs.recommended,
   tseslint.configs.recommended,
   { files: ['packages/*/src/**/*.ts', 'apps/*/src/**/*.{ts,tsx}', 'e2e/**/*.ts'], ...typed },
