@@ -21,7 +21,7 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   app,
   signedIn: page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(360_000);
   // Knows the words and keeps track well; counts all over again when asked how many.
   const ability = {
     ...usualChild,

@@ -6,7 +6,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { expect, test } from '@playwright/test';
 
-test.setTimeout(240_000);
+test.setTimeout(360_000);
 
 const root = path.resolve(import.meta.dirname, '..');
 
