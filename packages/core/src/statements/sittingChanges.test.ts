@@ -57,6 +57,18 @@ describe(sittingChanges, () => {
     expect(open).toContain('Not clear yet how many are counted in a row.');
   });
 
+  test('what was likely and is no longer is told as what it was', () => {
+    const asked = (value: number, day: string): Trace =>
+      count(4, day, 'cork', [...clean(4), { kind: 'ask', question: 'how-many' }, { kind: 'answer', value }]);
+    const { changed } = tell(
+      [asked(4, '2026-03-02'), asked(4, '2026-03-03')],
+      [7, 6, 9].map((value) => asked(value, '2026-03-09')),
+    );
+    expect(changed.find((one) => /last word/.test(one))).toMatch(
+      /^For Wren it is not clear yet: the last word as the answer to “how many\?”\. Before: likely answers/,
+    );
+  });
+
   test('no text of it says a word that judges', () => {
     const { changed, open } = tell([count(3, '2026-03-02', 'cork')], [count(9, '2026-03-09', 'cork')]);
     for (const text of [...changed, ...open])

@@ -41,12 +41,10 @@ const keyOf = (one: Statement): string => `${one.skill} ${'language' in one ? on
 function changeOf(before: Statement | undefined, now: Statement, firstName: string): string | null {
   const said = tellStatement(now);
   const saidBefore = before && isClaimed(before) ? tellStatement(before) : null;
-  if (!isClaimed(now)) {
-    return saidBefore === null ? null : `${firstName} ${saidBefore}: after this sitting that is open again.`;
-  }
   if (said === saidBefore) return null;
-  const was = before && saidBefore !== null ? ` Before: ${saidBefore}.` : '';
-  return `${firstName} ${said}.${was}`;
+  const was = saidBefore === null ? '' : ` Before: ${saidBefore}.`;
+  if (isClaimed(now)) return `${firstName} ${said}.${was}`;
+  return saidBefore === null ? null : `For ${firstName} it is ${said}.${was}`;
 }
 
 const capitalised = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
