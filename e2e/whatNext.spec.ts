@@ -28,7 +28,7 @@ test('a statement is overruled in the adult’s words, its course shown, and com
   await openChild(page, 'Dilys');
   await press(page, 'The number words in order');
   await expect(
-    page.getByText('What could be said on each day (line), up to what had been tried (shaded).'),
+    page.getByText('How far it was sure on each day (line), and how far likely (shaded).'),
   ).toBeVisible();
   await page.getByLabel('Not so: what is so').fill('counts to twenty in Welsh');
   await page.getByLabel('Why').fill('heard her on the steps');
