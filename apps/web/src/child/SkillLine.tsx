@@ -21,7 +21,7 @@ interface SkillLineProps {
 export const lineRadius = 4.8;
 
 const trendWords: Record<SkillLineView['trend'], string> = {
-  rising: 'more than six weeks ago',
+  rising: 'more can be said than six weeks ago',
   steady: '',
   falling: 'less can be said than six weeks ago',
   new: '',
