@@ -36,6 +36,9 @@ const principleWords: Record<Principle, readonly [shown: string, open: string]> 
   'several-sets': ['counts out several sets by a recipe', 'several sets by a recipe'],
 };
 
+/** How things so placed are counted. */
+const countedWords = { ...placedWords, movable: 'moving each aside' };
+
 /**
  * What may be said, in plain words that begin with the child: "counts 8 in a row – sure. Likely up to 10".
  * What carries less than it seems to is named.
@@ -60,7 +63,7 @@ function upTo(statement: NumberStatement, n: number): string {
     case 'order':
       return `says the numbers in order to ${n}`;
     case 'one-to-one':
-      return `counts ${n} ${placedWords[statement.arrangement]}`;
+      return `counts ${n} ${countedWords[statement.arrangement]}`;
     case 'count-out':
       return `counts out ${n}`;
     case 'fetch':
@@ -73,7 +76,7 @@ function openWords(statement: NumberStatement): string {
     case 'order':
       return 'how far the numbers are said in order';
     case 'one-to-one':
-      return `how many are counted ${placedWords[statement.arrangement]}`;
+      return `how many are counted ${countedWords[statement.arrangement]}`;
     case 'count-out':
       return 'how many are counted out';
     case 'fetch':
@@ -158,7 +161,7 @@ export function shortName(statement: Statement): string {
     case 'order':
       return `the numbers to ${likelyTo}`;
     case 'one-to-one':
-      return `${likelyTo} ${placedWords[statement.arrangement]}`;
+      return `${likelyTo} ${countedWords[statement.arrangement]}`;
     case 'count-out':
       return `counting out ${likelyTo}`;
     case 'fetch':
