@@ -6,17 +6,17 @@ import total from '../fixtures/total.json';
 import weight from '../fixtures/weight.json';
 import words from '../fixtures/words.json';
 import {
-  knowerLevels,
   readOrder,
   readPairing,
   readTotal,
   readWords,
-  threshold,
   tryWeight,
   type Trace,
   type TraceEvent,
   type Word,
 } from './index.js';
+import { knowerLevels } from './estimates/knowerLevels.js';
+import { threshold } from './estimates/threshold.js';
 
 /** A case as a test title: its number, so that a failing one can be looked up. */
 const numbered = <Case>(cases: readonly Case[]): [number, Case][] => cases.map((one, i) => [i, one]);

@@ -106,7 +106,8 @@ export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type CoursePoint, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';
 export { nextSteps, type NextStep, type NextSteps, type NextStepsOptions } from './next/nextSteps.js';
-export { obstacleIn, looksAt, tasksFor, type Obstacle } from './next/skillLooks.js';
+export { obstaclesIn, type Obstacle, type TellingSlip } from './evidence/obstacles.js';
+export { tasksFor } from './skills/tasksOf.js';
 export {
   allStrands,
   leaningOn,
@@ -116,8 +117,9 @@ export {
   type SkillEntry,
   type SkillId,
 } from './skills/map.js';
-export { teachingMoves, tellingSlips, type TeachingMove, type TellingSlip } from './next/moves.js';
-export { dueFor, type ChildLooks, type Due, type DueBecause } from './next/due.js';
+export { tellObstacle } from './next/tellStep.js';
+export { teachingMoves, tellingSlips, type Moves, type TeachingMove } from './next/moves.js';
+export { dueFor, skillToSitFor, type ChildLooks, type Due, type DueBecause } from './next/due.js';
 export { couldSitTogether, type OpenStep, type Together } from './next/together.js';
 export { claimedTo, surelyTo } from './statements/claimedTo.js';
 export { coreStrands, statementFor, summarise, type CoreStrand, type LookSummary } from './next/looks.js';
@@ -127,31 +129,6 @@ export { putOf } from './simulate/putOf.js';
 export { simulateTry, type PutToChild, type SimulatedTry } from './simulate/simulateTry.js';
 export { simulateMonths, type SimulatedMonths } from './simulate/history.js';
 export { groupBy } from './groupBy.js';
-export {
-  chanceAt,
-  threshold,
-  type Threshold,
-  type ThresholdOptions,
-  type ThresholdTry,
-} from './estimates/threshold.js';
-export {
-  tracking,
-  trackingShapes,
-  type Tracking,
-  type TrackingShape,
-  type TrackingTry,
-} from './estimates/tracking.js';
-export {
-  knowerLevels,
-  statedLevel,
-  levels,
-  type FetchTry,
-  type KnowerOptions,
-  type Level,
-  type LevelDistribution,
-  type StatedLevel,
-} from './estimates/knowerLevels.js';
-export { proportion, type Proportion, type ProportionTry } from './estimates/proportion.js';
 export { parameters, figure, type Parameter } from './estimates/parameters.js';
 export { saidFor } from './statements/saidFor.js';
 export type {
@@ -172,12 +149,8 @@ export { weaknesses, type Weakness } from './statements/weaknesses.js';
 export { observationsOf, type Observations } from './evidence/observations.js';
 export type { Asking, NextTry, Purpose } from './asking/asking.js';
 export { nextTry } from './asking/nextTry.js';
-export {
-  nextInSitting,
-  type NextInSitting,
-  type SittingPlan,
-  type SittingSoFar,
-} from './asking/nextInSitting.js';
-export { wentWell } from './asking/went.js';
-export { otherQuestion, otherQuestions, trayFor, type TrayPlan, type TrayOf } from './asking/planSitting.js';
+export { nextInSitting, type NextInSitting, type SittingSoFar } from './asking/nextInSitting.js';
+export { looksAt, wentWell } from './evidence/went.js';
+export { beginSitting, type BegunSitting, type SittingPlan } from './asking/beginSitting.js';
+export { otherQuestions, trayFor, type TrayPlan, type TrayOf } from './asking/planSitting.js';
 export { replaySteps, type ReplayStep } from './replay/replaySteps.js';

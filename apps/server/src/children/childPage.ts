@@ -4,15 +4,17 @@ import {
   dotsFor,
   isOfNumbers,
   looksAt,
-  obstacleIn,
+  obstaclesIn,
   skillMap,
   statementFor,
   saidFor,
   tasksFor,
   teachingMoves,
+  tellObstacle,
   tellStatement,
   trendOf,
   weaknessWords,
+  type Moves,
   type NextStep,
   type SkillEntry,
   type SkillId,
@@ -22,8 +24,6 @@ import {
   type Trace,
 } from '@dotting/core';
 import { namedOf, toldOf } from '../tries/told.js';
-
-export type Moves = Readonly<Record<TellingSlip, TeachingMove>>;
 
 /** Each skill of the shelf: what may be said on the date, how sure, from what, and what stands in the way. */
 export function skillLines(
@@ -53,7 +53,7 @@ export function skillLines(
       ...claimOf(skill, statement),
       trend: trendOf(course),
       course: [...course],
-      obstacle: obstacleWords(skill, looks, moves),
+      obstacle: obstacleWords(skill, looks, date, moves),
       overruled: rulings.get(skill.id) ?? null,
       tries: looks.map((trace) => trace.id),
     };
@@ -74,10 +74,14 @@ function claimOf(
   };
 }
 
-function obstacleWords(skill: SkillEntry, looks: readonly Trace[], moves: Moves): string | null {
-  const obstacle = obstacleIn(skill, looks);
-  if (!obstacle) return null;
-  return `${moves[obstacle.slip].saw} in ${obstacle.traces.length} of the last ${obstacle.of} tries`;
+function obstacleWords(
+  skill: SkillEntry,
+  looks: readonly Trace[],
+  date: string,
+  moves: Moves,
+): string | null {
+  const obstacles = obstaclesIn(skill, looks, date);
+  return obstacles.length === 0 ? null : obstacles.map((one) => tellObstacle(one, moves)).join('; ');
 }
 
 export const stepView = (step: NextStep): NextStepView => ({ ...step, tries: [...step.tries] });

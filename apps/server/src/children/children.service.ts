@@ -5,9 +5,9 @@ import {
   flawOf,
   isRecent,
   skillOf,
+  skillToSitFor,
   type ChildId,
   type CoreStrand,
-  type SkillId,
 } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
@@ -64,9 +64,14 @@ export class ChildrenService {
         lastLook: glances.get(id)?.lastLook ?? null,
       })),
       due: due.flatMap(({ childId, because, strand, skill, last }) => {
-        const step = steps.get(childId)?.bySkill[skill ?? firstOf[strand]];
+        const ofChild = steps.get(childId);
+        if (!ofChild) return [];
+        const looks = glances.get(childId)?.looks ?? [];
+        const forSkill = skillToSitFor({ because, skill }, ofChild.choices, looks);
+        const step = ofChild.bySkill[forSkill];
         if (!step) return [];
-        const forWhat = skill === null ? strandWords[strand] : skillOf(skill).name;
+        const isOfStrand = because === 'never' || because === 'strand-never';
+        const forWhat = isOfStrand ? strandWords[strand] : skillOf(forSkill).name;
         return [{ childId, because, forWhat, last, step }];
       }),
       unfinished: await this.unfinished(children),
@@ -140,12 +145,6 @@ const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
 };
 
 /** What a strand nobody has looked at is begun with. */
-const firstOf: Record<CoreStrand, SkillId> = {
-  'stable-order': 'order',
-  'one-to-one': 'row',
-  cardinality: 'fetch',
-};
-
 const strandWords: Record<CoreStrand, string> = {
   'stable-order': 'the number words in order',
   'one-to-one': 'one-to-one',

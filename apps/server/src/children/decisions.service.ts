@@ -6,7 +6,15 @@ import type {
   StatementRulingView,
   StepDecisionView,
 } from '@dotting/contract';
-import { looksAt, skillOf, teachingMoves, tellingSlips, type ChildId, type SkillId } from '@dotting/core';
+import {
+  looksAt,
+  skillOf,
+  teachingMoves,
+  tellingSlips,
+  type ChildId,
+  type Moves,
+  type SkillId,
+} from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtWork } from '../devices/present.js';
@@ -16,7 +24,7 @@ import { Sight } from '../site/sight.service.js';
 import { RoomMoveRow } from '../site/roomMove.entity.js';
 import { TriesService } from '../tries/tries.service.js';
 import type { Child } from './child.entity.js';
-import { movesOf, type Moves } from './childPage.js';
+import { movesOf } from './childPage.js';
 import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
 import { today } from './today.js';
 

@@ -15,6 +15,7 @@ import {
   saidFor,
   summarise,
   type LookSummary,
+  type Moves,
   type SkillId,
   type StaffId,
   type TaskId,
@@ -23,7 +24,7 @@ import {
 } from '@dotting/core';
 import type { Child } from '../children/child.entity.js';
 import type { StepDecisionRow } from '../children/decisions.entity.js';
-import { skillLines, stepView, type Moves } from '../children/childPage.js';
+import { skillLines, stepView } from '../children/childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
 export const makeup = 3;

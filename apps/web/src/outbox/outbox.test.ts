@@ -78,7 +78,7 @@ const sittingOf = (id: TraceId): KeptSitting => ({
   earlier: [],
   metTasks: [],
   plan: { task: 'count-row', size: 4, things: 'cork', why: '', language: 'en' },
-  whole: { minutes: 4, other: null },
+  whole: { minutes: 4, main: 'count-row', mainWhy: '', other: null },
   stage: 'sitting',
   access: [],
   pausedAt: null,

@@ -1,8 +1,8 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
-import { figure, fittingCounters, otherQuestion, type SittingId } from '@dotting/core';
+import { fittingCounters, type SittingId } from '@dotting/core';
 import { v4 as uuid } from 'uuid';
 import type { Now } from './after.js';
-import { dayOfNow, laid } from './planning.js';
+import { begun, dayOfNow, laid } from './planning.js';
 import type { Sitting } from './sitting.js';
 
 /** What an adult chose to begin with. */
@@ -16,7 +16,10 @@ const firstEver = (child: ChildView, now: Now): ChosenStep => ({
   why: '',
 });
 
-/** A sitting before its first try: planned from the step that was chosen or comes first, for the minutes the child has. */
+/**
+ * A sitting before its first try: for the step that was chosen or comes first, in the minutes the child has,
+ * beginning with one that will go well.
+ */
 export function freshSitting(
   adult: PresentAdult,
   key: string,
@@ -26,10 +29,10 @@ export function freshSitting(
 ): Sitting {
   const id = uuid() as SittingId;
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
-  const isShort = child.needs.includes('attention');
-  const { task, n, things, why } = chosen ?? steps[0] ?? easier ?? firstEver(child, now);
-  const size = isShort ? Math.min(n, figure.thingsOfShort) : n;
-  const plan = { task, size, things, why, language: child.languages[0]! };
+  const step = chosen ?? steps[0] ?? easier ?? firstEver(child, now);
+  const language = child.languages[0]!;
+  const { first, plan: whole } = begun({ child, earlier, access: child.needs, language }, step, now);
+  const plan = { task: first.task, size: first.n, things: step.things, why: first.why, language };
   return {
     key,
     id,
@@ -39,10 +42,7 @@ export function freshSitting(
     earlier,
     metTasks,
     plan: laid({ id, tries: [], child }, plan, now),
-    whole: {
-      minutes: isShort ? figure.minutesOfShort : figure.minutesOfSitting,
-      other: isShort ? null : otherQuestion(task, earlier, dayOfNow(now)),
-    },
+    whole,
     stage: 'planning',
     access: child.needs,
     pausedAt: null,

@@ -1,18 +1,44 @@
 import {
+  beginSitting,
   figure,
   fittingCounters,
   layoutFor,
   nextInSitting,
-  otherQuestion,
   seedFrom,
   sizeFor,
   taskOf,
+  type BegunSitting,
   type Need,
+  type TaskId,
 } from '@dotting/core';
 import type { Now } from './after.js';
 import { tracesOf, withHead, type Plan, type Sitting } from './sitting.js';
 
 export const dayOfNow = (now: Now): string => now.iso.slice(0, 10);
+
+/** How a sitting goes on from the step that it is for: few things and short minutes where attention goes sooner. */
+export function begun(
+  {
+    child,
+    earlier,
+    access,
+    language,
+  }: Pick<Sitting, 'child' | 'earlier' | 'access'> & { readonly language: string },
+  step: { readonly task: TaskId; readonly n: number; readonly why: string },
+  now: Now,
+): BegunSitting {
+  const isShort = access.includes('attention');
+  return beginSitting({
+    step,
+    earlier,
+    birthDate: child.birthDate,
+    language,
+    day: dayOfNow(now),
+    minutes: isShort ? figure.minutesOfShort : figure.minutesOfSitting,
+    most: isShort ? figure.thingsOfShort : null,
+    kinds: fittingCounters(child, dayOfNow(now)),
+  });
+}
 
 /**
  * The plan with what is generated for it: by the sitting and the place of the try in it, so that the
@@ -36,7 +62,7 @@ export function laid(
   return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };
 }
 
-/** Another task, number or things; before the first try the other question goes with the task. */
+/** Another task, number or things; before the first try what comes after goes with the task. */
 export function relaid(
   sitting: Sitting,
   change: Partial<Omit<Plan, 'layout'>>,
@@ -45,10 +71,15 @@ export function relaid(
 ): Sitting {
   const plan = laid(sitting, { ...sitting.plan, ...change }, now, way);
   const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
-  if (sitting.stage !== 'planning' || !isOtherTask || sitting.whole.other === null)
-    return { ...sitting, plan };
-  const other = otherQuestion(plan.task, sitting.earlier, dayOfNow(now));
-  return { ...sitting, plan, whole: { ...sitting.whole, other } };
+  if (sitting.stage !== 'planning' || !isOtherTask) return { ...sitting, plan };
+  // What the adult chose is what the sitting is for.
+  const step = { task: plan.task, n: plan.size, why: '' };
+  const { main, mainWhy, other } = begun({ ...sitting, language: plan.language }, step, now).plan;
+  return {
+    ...sitting,
+    plan,
+    whole: { ...sitting.whole, main, mainWhy, other: sitting.whole.other && other },
+  };
 }
 
 /** What is done otherwise; a child whose attention goes sooner gets few things and short minutes, planned so. */
@@ -60,7 +91,7 @@ export function withAccess(sitting: Sitting, access: readonly Need[], now: Now):
   return {
     ...changed,
     plan: laid(sitting, { ...sitting.plan, size }, now),
-    whole: { minutes: figure.minutesOfShort, other: null },
+    whole: { ...sitting.whole, minutes: figure.minutesOfShort, other: null },
   };
 }
 

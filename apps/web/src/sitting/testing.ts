@@ -27,7 +27,7 @@ export const fresh: Sitting = {
   earlier: [],
   metTasks: ['count-row'],
   plan: { task: 'count-row', size: 4, things: 'cork', why: 'Nobody has looked yet.', language: 'cy' },
-  whole: { minutes: 4, other: null },
+  whole: { minutes: 4, main: 'count-row', mainWhy: '', other: null },
   stage: 'planning',
   access: [],
   pausedAt: null,

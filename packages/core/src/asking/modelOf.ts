@@ -5,7 +5,7 @@ import { threshold, type ThresholdTry } from '../estimates/threshold.js';
 import { tracking, trackingPrior } from '../estimates/tracking.js';
 import { orderPrior } from '../statements/order.js';
 import { shapesOf } from '../statements/tracking.js';
-import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
+import { observationsOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
@@ -20,7 +20,7 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
     case 'order':
       return orderModel(tries, asking);
     case 'one-to-one': {
-      const prior = priorFromEasier(tries, arrangement, day);
+      const prior = priorFromOthers(tries, arrangement, day);
       const shapes = shapesOf(arrangement);
       return trackingModel(trackingTriesOf(tries, arrangement), { day, shapes, ...(prior && { prior }) });
     }
@@ -41,10 +41,7 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
 /** The words of each language are learnt for themselves; how sharply they give way is the child's own. */
 function orderModel(tries: readonly Trace[], { day, months, language }: Asking): AskingModel {
   const runsOf = (traces: readonly Trace[]): readonly ThresholdTry[] =>
-    traces.flatMap((trace) => {
-      const order = observationsOf(trace).order;
-      return order ? thresholdTriesOf(order, dayOf(trace)) : [];
-    });
+    traces.flatMap((trace) => observationsOf(trace).order?.tries ?? []);
   const options = { priorMean: null, prior: orderPrior(months), day };
   const others = runsOf(tries.filter((trace) => trace.language !== language));
   return thresholdModel(runsOf(tries.filter((trace) => trace.language === language)), {
@@ -66,19 +63,33 @@ function recentOf({ tries, day }: Asking): readonly Trace[] {
   return recent.length > 0 ? recent : tries;
 }
 
-/** The nearest easier arrangement with tries, as a prior; each easier one in turn lends to it. */
-function priorFromEasier(
+/**
+ * What another arrangement has told, as a prior: the nearest easier one with tries, to which each easier one
+ * in turn lends; where there is none, the nearest harder one.
+ */
+function priorFromOthers(
   tries: readonly Trace[],
   arrangement: Arrangement,
   day: string,
 ): Float64Array | undefined {
-  const easier = fromTheEasiest.slice(0, fromTheEasiest.indexOf(arrangement));
-  const from = easier.findLast((one) => trackingTriesOf(tries, one).length > 0);
+  const place = fromTheEasiest.indexOf(arrangement);
+  const isAsked = (one: Arrangement): boolean => trackingTriesOf(tries, one).length > 0;
+  const easier = fromTheEasiest.slice(0, place).findLast(isAsked);
+  const from = easier ?? fromTheEasiest.slice(place + 1).find(isAsked);
   if (from === undefined) return undefined;
-  const prior = priorFromEasier(tries, from, day) ?? trackingPrior(shapesOf(from));
-  const { posterior } = tracking(trackingTriesOf(tries, from), { day, prior });
+  const lent = easier && priorFromOthers(tries.filter(isBelow(place)), from, day);
+  const { posterior } = tracking(trackingTriesOf(tries, from), {
+    day,
+    prior: lent ?? trackingPrior(shapesOf(from)),
+  });
   return borrowedTracking(posterior, from, arrangement, trackingPrior(shapesOf(arrangement)));
 }
+
+/** Tries in an arrangement that is easier than the one at this place. */
+const isBelow =
+  (place: number) =>
+  ({ set }: Trace): boolean =>
+    fromTheEasiest.indexOf(set.arrangement) < place;
 
 const trackingTriesOf = (tries: readonly Trace[], arrangement: Arrangement) =>
   tries.flatMap((trace) =>

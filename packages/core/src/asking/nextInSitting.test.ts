@@ -1,7 +1,9 @@
 import { counted, traceOf } from '../testing/traces.js';
+import type { TaskId } from '../shelf/tasks.js';
 import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Happening, Trace } from '../trace/trace.js';
-import { nextInSitting, type SittingPlan, type SittingSoFar } from './nextInSitting.js';
+import type { SittingPlan } from './beginSitting.js';
+import { nextInSitting, type SittingSoFar } from './nextInSitting.js';
 
 const at = (minute: number): string =>
   new Date(Date.parse('2026-03-02T09:30:00.000Z') + minute * 60_000).toISOString().replace('Z', '+00:00');
@@ -25,9 +27,18 @@ const next = (
   earlier: readonly Trace[],
   tries: readonly Trace[],
   minute = 1,
-  plan: SittingPlan = { minutes: 4, other: null },
+  plan: Partial<SittingPlan> = {},
   facts: Partial<SittingSoFar> = {},
-) => nextInSitting({ earlier, tries, birthDate: '2022-03-01', plan, pausedMs: 0, now: at(minute), ...facts });
+) =>
+  nextInSitting({
+    earlier,
+    tries,
+    birthDate: '2022-03-01',
+    plan: { minutes: 4, main: (tries[0]?.task ?? 'count-row') as TaskId, mainWhy: '', other: null, ...plan },
+    pausedMs: 0,
+    now: at(minute),
+    ...facts,
+  });
 
 describe(nextInSitting, () => {
   test('goes on with the task and the things that lie there, to a number that tells more', () => {
@@ -87,7 +98,7 @@ describe(nextInSitting, () => {
   });
 
   describe('with another question planned', () => {
-    const plan: SittingPlan = { minutes: 4, other: 'how-many' };
+    const plan = { other: 'how-many' } as const;
     const asked = (n: number, answer: number): Trace =>
       tried({
         task: 'how-many',
@@ -121,11 +132,16 @@ describe(nextInSitting, () => {
       expect(next([], sat, 3, plan)).toMatchObject({ task: 'how-many', isOver: true });
     });
 
-    test('two that recount bring the smallest, a third the end', () => {
+    test('two that recount bring the smallest, a third an easy count and the end', () => {
       const other = (n: number): Trace => asked(n, n + 1);
       const two = [clean(6), other(5), other(3)];
       expect(next([], two, 2, plan)).toMatchObject({ n: 3, why: 'Two slips running: an easier one.' });
-      expect(next([], [...two, other(3)], 2, plan)).toMatchObject({
+      const three = [...two, other(3)];
+      const easy = next([], three, 2, plan);
+      expect(easy).toMatchObject({ isOver: false, things: 'shell', why: 'An easy one, to end well.' });
+      expect(['count-aside', 'count-row', 'give-n']).toContain(easy.task);
+      const ended = [...three, clean(easy.n, { task: easy.task })];
+      expect(next([], ended, 2.5, plan)).toMatchObject({
         isOver: true,
         why: expect.stringMatching(/enough for today/),
       });
@@ -148,7 +164,7 @@ describe(nextInSitting, () => {
   });
 
   test('a child who needs few things is asked few', () => {
-    expect(next([], [clean(2)], 1, { minutes: 2, other: null }, { most: 3 }).n).toBeLessThanOrEqual(3);
+    expect(next([], [clean(2)], 1, { minutes: 2 }, { most: 3 }).n).toBeLessThanOrEqual(3);
   });
 
   test('has nothing to go on from before the first try', () => {

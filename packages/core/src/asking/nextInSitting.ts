@@ -1,19 +1,23 @@
 import { figure } from '../estimates/parameters.js';
-import { numberSkills, type NumberSkill } from '../shelf/task.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { otherCounter } from '../shelf/counters.js';
-import { largestOf, sizeFor, smallestOf, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
+import {
+  largestOf,
+  laysThings,
+  sizeFor,
+  smallestToPropose,
+  taskOf,
+  type Task,
+  type TaskId,
+} from '../shelf/tasks.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextTry } from './asking.js';
+import type { SittingPlan } from './beginSitting.js';
+import { isNumberSkill } from './chanceOfTask.js';
+import { easyTry } from './easyTry.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
 import { nextTry } from './nextTry.js';
-import { tellNext, tellOther } from './tellNext.js';
-
-/** What a sitting is planned to be: one skill, and at most one other question on the things that lie there. */
-export interface SittingPlan {
-  readonly minutes: number;
-  readonly other: TaskId | null;
-}
+import { endingWords, tellNext, tellOther } from './tellNext.js';
 
 /** A sitting as it stands between two tries. */
 export interface SittingSoFar {
@@ -43,8 +47,9 @@ export interface NextInSitting {
 }
 
 /**
- * What to put next in a sitting: the task and the things that are on the table, with the number
- * that tells most, under the rules of kindness; then, once, the other question that was planned.
+ * What to put next in a sitting. After the easy one that it began with comes what it is for; then the task and
+ * the things that are on the table, with the number that tells most, under the rules of kindness; then, once,
+ * the other question that was planned. Where all of a question went wrong an easy count ends it well.
  *
  * @throws RangeError without a try
  */
@@ -53,6 +58,12 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   if (!last) throw new RangeError('nextInSitting: no try to go on from');
   const task = taskOf(last.task);
   const left = secondsLeft(sitting);
+  if (isClosed(sitting)) return over(task, last, sitting, tellNext({ kind: 'stop', because: 'enough' }, 0));
+  const main = taskOf(sitting.plan.main);
+  if (sitting.tries.length === 1 && main.id !== task.id) {
+    const first = nextOf(main, sitting, left);
+    if (first.kind === 'ask') return proposal(main, first, sitting.plan.mainWhy || tellNext(first, 0));
+  }
   const other = otherToCome(sitting, task);
   // The other question keeps its time.
   const next = nextOf(task, sitting, left - (other ? figure.secondsForOther : 0));
@@ -62,14 +73,38 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
     const first = nextOf(other, sitting, left);
     if (first.kind === 'ask') return proposal(other, first, tellOther(next.because));
   }
+  if (next.because === 'enough') return easyEnd(task, last, sitting, left);
+  return over(task, last, sitting, tellNext(next, sitting.plan.minutes));
+}
+
+/** Enough for today: end here, or go on with other things should the adult wish so. */
+function over(task: Task, last: Trace, { kinds }: SittingSoFar, why: string): NextInSitting {
   return {
     task: task.id,
     n: sizeFor(task, last.target ?? last.set.size),
-    // Should the adult go on all the same, other things tell more than the same ones.
-    things: otherCounter(last.set.things, sitting.kinds),
-    why: tellNext(next, sitting.plan.minutes),
+    things: otherCounter(last.set.things, kinds),
+    why,
     isOver: true,
   };
+}
+
+/** What a child of this age counts in any case, on the things that lie there. */
+function easyEnd(task: Task, last: Trace, sitting: SittingSoFar, left: number): NextInSitting {
+  const { task: id, n } = easyTry(
+    taskOf(laysThings(task) ? 'count-aside' : 'say-far'),
+    askingFor(task, sitting, left),
+    figure.endsWithin,
+  );
+  return { task: id, n, things: last.set.things, why: endingWords, isOver: false };
+}
+
+/** The try before the last had ended its question as enough: the last was the easy one after it. */
+function isClosed(sitting: SittingSoFar): boolean {
+  const before = { ...sitting, tries: sitting.tries.slice(0, -1) };
+  const last = before.tries.at(-1);
+  if (!last) return false;
+  const next = nextOf(taskOf(last.task), before, secondsLeft(sitting));
+  return next.kind === 'stop' && next.because === 'enough';
 }
 
 const proposal = (task: Task, next: Extract<NextTry, { kind: 'ask' }>, why: string): NextInSitting => ({
@@ -98,9 +133,6 @@ function nextOf(task: Task, sitting: SittingSoFar, seconds: number): NextTry {
     : nextOfPrinciple(task, task.looksAt, asking);
 }
 
-const isNumberSkill = (looksAt: Task['looksAt']): looksAt is NumberSkill =>
-  numberSkills.some((skill) => skill === looksAt);
-
 function askingFor(
   task: Task,
   { earlier, tries, birthDate, now, most }: SittingSoFar,
@@ -117,8 +149,8 @@ function askingFor(
     arrangements: [task.arrangement],
     // What lies on the table stays there.
     things: [last.set.things],
-    smallest: smallestOf(task),
-    largest: Math.max(smallestOf(task), Math.min(largestOf(task), most ?? Infinity)),
+    smallest: smallestToPropose(task),
+    largest: Math.max(smallestToPropose(task), Math.min(largestOf(task), most ?? Infinity)),
     secondsLeft: seconds,
     ...(task.pile !== undefined && { pile: task.pile }),
   };

@@ -1,24 +1,11 @@
 import { figure } from '../estimates/parameters.js';
 import { observationsOf } from '../evidence/observations.js';
-import type { NumberSkill, Principle } from '../shelf/task.js';
+import type { Principle } from '../shelf/task.js';
 import type { Task } from '../shelf/tasks.js';
 import type { Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';
+import { numbersOf, restsOn } from './chanceOfTask.js';
 import { modelOf } from './modelOf.js';
-
-/** The skill that must not be in the way when a principle is looked at. */
-const restsOn: Record<Principle, NumberSkill> = {
-  'last-word': 'one-to-one',
-  conservation: 'one-to-one',
-  'order-irrelevance': 'one-to-one',
-  'order-judged': 'order',
-  teens: 'order',
-  'one-to-one-judged': 'one-to-one',
-  matching: 'one-to-one',
-  'equal-set': 'fetch',
-  'numeral-to-set': 'fetch',
-  'several-sets': 'fetch',
-};
 
 /**
  * The next try of a task that looks at a principle: a number that the child counts well, another one
@@ -66,9 +53,8 @@ interface Rung {
 
 function rungs(task: Task, principle: Principle, asking: Asking): readonly Rung[] {
   const model = modelOf(restsOn[principle], { ...asking, pile: task.pile ?? asking.largest }, 'row');
-  const sizes = task.ladder.filter((n) => n >= (asking.smallest ?? 1) && n <= asking.largest);
   // A pile smaller than what is asked tells nothing of fetching it.
-  return (sizes.length > 0 ? sizes : [task.ladder[0]!]).map((n) => ({ n, chance: model.chanceAt(n) }));
+  return numbersOf(task, asking).map((n) => ({ n, chance: model.chanceAt(n) }));
 }
 
 const easiest = (task: Task, principle: Principle, asking: Asking): Rung =>

@@ -6,7 +6,7 @@ import { seededRandom } from '../simulate/random.js';
 import type { SittingId } from '../trace/ids.js';
 import type { Asking } from './asking.js';
 import { nextTry } from './nextTry.js';
-import { wentWell } from './went.js';
+import { wentWell } from '../evidence/went.js';
 
 const fresh: Asking = {
   tries: [],

@@ -5,7 +5,7 @@ import type { Asking, NextTry, Purpose } from './asking.js';
 import type { AskingModel } from './model.js';
 import { modelOf } from './modelOf.js';
 import type { NumberSkill } from '../shelf/task.js';
-import { wentWell } from './went.js';
+import { wentWell } from '../evidence/went.js';
 
 interface Candidate {
   readonly n: number;
@@ -42,13 +42,23 @@ export function nextTry(skill: NumberSkill, asking: Asking): NextTry {
     tries: asking.tries.filter((trace) => wentWell(skill, trace) !== null).map((trace) => trace.id),
   });
 
-  if (went.length === 0) return ask(easy(candidates, asking), 'begin-well');
+  if (went.length === 0) {
+    const hasBegun = asking.tries.some((trace) => trace.sittingId === asking.sittingId);
+    return hasBegun
+      ? ask(hopeful(candidates, asking), 'learn-most')
+      : ask(easy(candidates, asking), 'begin-well');
+  }
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
   const isKnown =
     asking.goOn !== true &&
     went.length >= figure.fewestTries &&
     candidates.every(({ model }) => model.isKnown);
-  const open = candidates.filter((one) => one.seconds <= asking.secondsLeft);
+  // Far below what has just gone well it would only be long.
+  const passed = Math.max(0, ...sitting.flatMap((trace, i) => (went[i] ? askedIn(skill, trace) : [])));
+  const open = candidates.filter(
+    ({ n, model, seconds }) =>
+      seconds <= asking.secondsLeft && 2 * n >= passed && model.informationAt(n) >= figure.worthAsking,
+  );
   // Whatever the model thinks of a number, an easy one is smaller than what has just gone wrong.
   const missed = sitting.slice(went.length - missesRunning).map((trace) => askedIn(skill, trace));
   const easier = candidates.filter(({ n }) => n === (asking.smallest ?? 1) || n < Math.min(...missed));
@@ -122,6 +132,12 @@ function easy(candidates: readonly Candidate[], { tries, months }: Asking): Cand
   return candidates.reduce((one, other) =>
     other.model.chanceAt(other.n) > one.model.chanceAt(one.n) ? other : one,
   );
+}
+
+/** The first of a skill in a sitting that has begun: the one that tells most of those likelier to go well than not. */
+function hopeful(candidates: readonly Candidate[], asking: Asking): Candidate {
+  const inReach = candidates.filter(({ n, model }) => model.chanceAt(n) >= figure.inReach);
+  return inReach.length > 0 ? mostTelling(inReach) : easy(candidates, asking);
 }
 
 function mostTelling(candidates: readonly Candidate[]): Candidate {

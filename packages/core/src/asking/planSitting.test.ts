@@ -1,4 +1,8 @@
-import { traceOf } from '../testing/traces.js';
+import { counted, traceOf } from '../testing/traces.js';
+import { skillOfTask } from '../skills/tasksOf.js';
+import type { SittingId, TraceId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
+import type { Asking } from './asking.js';
 import { taskOf, tasks } from '../shelf/tasks.js';
 import { layoutFor } from '../shelf/layout.js';
 import { otherQuestion, otherQuestions, trayFor } from './planSitting.js';
@@ -9,28 +13,85 @@ const tray = (
   task: Parameters<typeof trayFor>[0]['task'],
   n: number,
   other: Parameters<typeof trayFor>[0]['other'],
-) => trayFor({ task, n, things: 'cork', layout: layoutFor(taskOf(task), n, 'cork', 5), other, child, day });
-
-describe(otherQuestion, () => {
-  test('is of another skill, on what lies there: never has waited longest, then the longest ago', () => {
-    const seen = (task: string, on: string) => traceOf({ task, startedAt: `${on}T09:30:00.000+00:00` });
-    expect(otherQuestion('count-row', [], day)).toBe('how-many');
-    expect(otherQuestion('count-row', [seen('how-many', '2026-03-02')], day)).toBe('give-n');
-    const all = ['how-many', 'give-n', 'still-n', 'other-end'].map((task, i) =>
-      seen(task, `2026-03-0${5 - i}`),
-    );
-    expect(otherQuestion('count-row', all, day)).toBe('other-end');
+  main = task,
+) =>
+  trayFor({
+    task,
+    main,
+    n,
+    things: 'cork',
+    layout: layoutFor(taskOf(task), n, 'cork', 5),
+    other,
+    child,
+    day,
   });
 
-  test('for words alone nothing has to be laid, and what is made up for one try serves no other', () => {
-    for (const id of otherQuestions('say-far')) expect(taskOf(id).arrangement).toBe('none');
-    expect(otherQuestion('recipe', [], day)).toBeNull();
-    expect(otherQuestion('count-heard', [], day)).toBeNull();
+const asking = (tries: readonly Trace[] = []): Asking => ({
+  tries,
+  sittingId: 'now' as SittingId,
+  day,
+  language: 'en',
+  months: 50,
+  arrangements: ['row'],
+  things: ['cork'],
+  largest: 20,
+  secondsLeft: 240,
+});
+let made = 0;
+/** Ten counted in a row without a slip, or with one touched twice. */
+const counted10 = (facts: Parameters<typeof traceOf>[0] = {}, slips = false): Trace =>
+  traceOf({
+    id: `try-${made++}` as TraceId,
+    sittingId: 'before' as SittingId,
+    set: { size: 10, things: 'cork', arrangement: 'row' },
+    target: 10,
+    happenings: [
+      ...counted(...Array.from({ length: 9 }, (_, i) => i + 1)),
+      ...(slips ? [{ kind: 'count', word: 10, item: 'again' } as const] : []),
+      { kind: 'count', word: slips ? 11 : 10 } as const,
+    ],
+    ...facts,
+  });
+
+describe(otherQuestion, () => {
+  test('is of another skill: never has waited longest, then the longest ago', () => {
+    const row = [counted10(), counted10(), counted10()];
+    expect(otherQuestion('count-row', asking(row))).toBe('how-many');
+    expect(otherQuestion('how-many', asking(row))).toBe('count-ring');
+    const inPlaces = (['ring', 'scattered'] as const).map((arrangement) =>
+      counted10({ set: { size: 10, things: 'cork', arrangement } }),
+    );
+    expect(otherQuestion('how-many', asking([...row, ...inPlaces]))).toBe('give-n');
+  });
+
+  test('a slip that is not plain yet is asked about again before what nobody has looked at', () => {
+    const ring = { set: { size: 10, things: 'cork', arrangement: 'ring' } } as const;
+    const tries = [counted10(), counted10(), counted10(ring), counted10(ring, true)];
+    expect(otherQuestion('count-row', asking(tries))).toBe('count-ring');
+  });
+
+  test('what the child cannot be expected to count is not asked', () => {
+    const lost = Array.from({ length: 6 }, () =>
+      counted10({
+        set: { size: 3, things: 'cork', arrangement: 'row' },
+        target: 3,
+        happenings: [...counted(1), { kind: 'touch' }, { kind: 'touch' }],
+      }),
+    );
+    for (const id of ['how-many', 'count-ring', 'count-scatter', 'still-n'])
+      expect(otherQuestion('give-n', asking(lost))).not.toBe(id);
+  });
+
+  test('what is made up for one try serves no other that lays things', () => {
+    for (const first of ['recipe', 'count-heard'] as const)
+      for (const id of otherQuestions(first)) expect(taskOf(id).arrangement).toBe('none');
   });
 
   test('every task has questions of other skills only', () => {
-    for (const { id, looksAt } of tasks) {
-      expect(otherQuestions(id).map((other) => taskOf(other).looksAt)).not.toContain(looksAt);
+    for (const { id } of tasks) {
+      const skills = otherQuestions(id).map((other) => skillOfTask(other).id);
+      expect(skills).not.toContain(skillOfTask(id).id);
+      expect(skills.length).toBeGreaterThan(0);
     }
   });
 });
@@ -40,6 +101,10 @@ describe(trayFor, () => {
     expect(tray('count-row', 6, null).lines).toEqual(['10 corks']);
     expect(tray('count-row', 6, 'give-n').lines).toEqual(['15 corks', 'a plate']);
     expect(tray('count-row', 20, null).lines).toEqual(['20 corks']);
+  });
+
+  test('has what the sitting is for beside what it begins with', () => {
+    expect(tray('count-aside', 2, null, 'give-n').lines).toEqual(['15 corks', 'a plate']);
   });
 
   test('has each kind of a recipe, and of a set to match both kinds', () => {

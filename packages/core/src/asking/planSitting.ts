@@ -1,41 +1,87 @@
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
+import { looksAt } from '../evidence/went.js';
 import { cautionsFor, type CautionedChild } from '../shelf/cautions.js';
 import { amountOf } from '../shelf/counters.js';
 import { spareThings } from '../shelf/layout.js';
 import { largestOf, laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
+import { skillOfTask } from '../skills/tasksOf.js';
+import { obstaclesIn, slippedIn } from '../evidence/obstacles.js';
 import { dayOf, type Layout, type Trace } from '../trace/trace.js';
+import type { Asking } from './asking.js';
+import { isNumberSkill, restsOn } from './chanceOfTask.js';
+import { modelOf } from './modelOf.js';
 
-/** Questions that can be put on things that already lie there, in the order of the shelf. */
-const onLaidThings: readonly TaskId[] = ['how-many', 'give-n', 'still-n', 'other-end', 'count-row'];
-/** And those for which nothing lies there. */
-const onNothing: readonly TaskId[] = ['say-spot', 'say-far'];
+/** Other questions: with things of the kind that lies there, or with none; those told apart soonest first. */
+const questions: readonly TaskId[] = [
+  'how-many',
+  'count-ring',
+  'count-scatter',
+  'give-n',
+  'still-n',
+  'say-far',
+  'count-row',
+  'count-aside',
+  'other-end',
+  'say-spot',
+];
 
-/** What can be asked on what is laid for a task already: questions of another skill. */
+/** What is made up for one try and serves no other: drops in a tin, bowls of a recipe. */
+const servesNoOther: ReadonlySet<string> = new Set(['drops', 'bowls']);
+
+/** What can be asked beside a task: questions of another skill, on what is laid for it already. */
 export function otherQuestions(first: TaskId): readonly TaskId[] {
-  const { looksAt, arrangement, makes } = taskOf(first);
-  if (!laysThings({ arrangement })) return onNothing.filter((id) => taskOf(id).looksAt !== looksAt);
-  // What is made up for one try, a recipe or a puppet’s count, serves no other.
-  const isOwn = makes !== undefined && makes !== 'cells' && makes !== 'model';
-  return isOwn ? [] : onLaidThings.filter((id) => taskOf(id).looksAt !== looksAt);
+  const task = taskOf(first);
+  const isOwn = task.makes !== undefined && servesNoOther.has(task.makes);
+  return questions.filter(
+    (id) => skillOfTask(id).id !== skillOfTask(first).id && !(isOwn && laysThings(taskOf(id))),
+  );
 }
 
 /**
- * The other question of a sitting: of those that can be asked, the one that has waited longest.
+ * The other question of a sitting, of those that can be asked and are in reach of the child: one in which a
+ * slip was seen that is not plain yet, else the one that has waited longest.
  *
  * @returns null where nothing of the kind can be asked
  */
-export function otherQuestion(first: TaskId, tries: readonly Trace[], day: string): TaskId | null {
-  return otherQuestions(first).reduce<TaskId | null>((one, other) => {
-    return one === null || waited(other, tries, day) > waited(one, tries, day) ? other : one;
-  }, null);
+export function otherQuestion(first: TaskId, asking: Asking): TaskId | null {
+  const open = otherQuestions(first).filter((id) => isInReach(id, asking));
+  return (
+    open.find((id) => wantsAnother(id, asking)) ??
+    open.reduce<TaskId | null>(
+      (one, other) => (one === null || waited(other, asking) > waited(one, asking) ? other : one),
+      null,
+    )
+  );
 }
 
-/** Days since a task of the same skill was put; never is longest. */
-function waited(id: TaskId, tries: readonly Trace[], day: string): number {
-  const { looksAt } = taskOf(id);
-  const days = tries.filter((trace) => taskOf(trace.task).looksAt === looksAt).map(dayOf);
-  return days.length === 0 ? Infinity : Math.min(...days.map((one) => daysBetween(one, day)));
+const looksOf = (id: TaskId, { tries }: Asking): readonly Trace[] =>
+  tries.filter((trace) => looksAt(skillOfTask(id), trace));
+
+/** A slip was seen, in too few tries to say whether it stands in the way. */
+function wantsAnother(id: TaskId, asking: Asking): boolean {
+  const looks = looksOf(id, asking);
+  const skill = skillOfTask(id);
+  return (
+    looks.length > 0 &&
+    looks.length <= figure.fewLooks &&
+    slippedIn(skill, looks, asking.day) >= figure.obstacleShare * looks.length &&
+    obstaclesIn(skill, looks, asking.day).length === 0
+  );
+}
+
+/** The counting that the question wants goes well more often than not, with few things. */
+function isInReach(id: TaskId, asking: Asking): boolean {
+  const { looksAt, arrangement, ladder } = taskOf(id);
+  const rests = isNumberSkill(looksAt) ? looksAt : restsOn[looksAt];
+  const place = isNumberSkill(looksAt) ? arrangement : 'row';
+  return modelOf(rests, asking, place).chanceAt(ladder[0]!) >= figure.inReach;
+}
+
+/** Days since a try that said anything of the skill; never is longest. */
+function waited(id: TaskId, asking: Asking): number {
+  const days = looksOf(id, asking).map(dayOf);
+  return days.length === 0 ? Infinity : Math.min(...days.map((one) => daysBetween(one, asking.day)));
 }
 
 /** What to have at hand before a child comes. */
@@ -46,7 +92,10 @@ export interface TrayPlan {
 }
 
 export interface TrayOf {
+  /** What is put first. */
   readonly task: TaskId;
+  /** What the sitting is for. */
+  readonly main: TaskId;
   readonly n: number;
   readonly things: string;
   readonly layout?: Layout | undefined;
@@ -60,8 +109,8 @@ export interface TrayOf {
  * The tray for a sitting: enough of each thing for its numbers to go up a little, what else its
  * tasks need, and the cautions of all of it.
  */
-export function trayFor({ task, n, things, layout, other, child, day }: TrayOf): TrayPlan {
-  const tasks = [taskOf(task), ...(other === null ? [] : [taskOf(other)])];
+export function trayFor({ task, main, n, things, layout, other, child, day }: TrayOf): TrayPlan {
+  const tasks = [...new Set([task, main, ...(other === null ? [] : [other])])].map(taskOf);
   const amounts = new Map<string, number>();
   const need = (kind: string, amount: number): void => {
     amounts.set(kind, Math.max(amount, amounts.get(kind) ?? 0));

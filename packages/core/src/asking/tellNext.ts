@@ -1,10 +1,16 @@
 import type { NextTry } from './asking.js';
 
+/** Why the easy one at the end. */
+export const endingWords = 'An easy one, to end well.';
+
+/** Why the sitting begins with an easy one. */
+export const beginningWords = 'One that will go well, to begin with.';
+
 const purposes: Record<Extract<NextTry, { kind: 'ask' }>['purpose'], (n: number) => string> = {
-  'begin-well': () => 'One that will go well, to begin with.',
+  'begin-well': () => beginningWords,
   'learn-most': (n) => `${n} tells most now: it may go either way.`,
   'after-two-misses': () => 'Two slips running: an easier one.',
-  'end-well': () => 'An easy one, to end well.',
+  'end-well': () => endingWords,
   'other-number': (n) => `Whether it holds with ${n} too.`,
 };
 

@@ -1,5 +1,5 @@
 import { nextTry } from '../asking/nextTry.js';
-import { wentWell } from '../asking/went.js';
+import { wentWell } from '../evidence/went.js';
 import { figure } from '../estimates/parameters.js';
 import { onThisDay } from '../simulate/child.js';
 import type { DrawnChild } from '../simulate/population.js';

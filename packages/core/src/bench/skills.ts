@@ -5,11 +5,11 @@ import { knowerLevels, levels, statedLevel } from '../estimates/knowerLevels.js'
 import { orderPrior } from '../statements/order.js';
 import { threshold } from '../estimates/threshold.js';
 import { mostTracked, tracking, trackingWays } from '../estimates/tracking.js';
-import { observationsOf, thresholdTriesOf } from '../evidence/observations.js';
+import { observationsOf } from '../evidence/observations.js';
 import type { HiddenAbility } from '../simulate/child.js';
 import { trueOrder, trueTracking, type DrawnChild } from '../simulate/population.js';
 import type { PutToChild } from '../simulate/simulateTry.js';
-import { dayOf, type Trace, type TraySet } from '../trace/trace.js';
+import type { Trace, TraySet } from '../trace/trace.js';
 
 /** What an estimate reads from a child's tries. */
 export interface Reading {
@@ -81,10 +81,7 @@ export const benchSkills: readonly BenchSkill[] = [
     truth: (ability) => trueOrder(ability, LARGEST_SAID),
     target: (ability) => ability.orderTo,
     read: ({ months }, tries, claim) => {
-      const runs = tries.flatMap((trace) => {
-        const order = observationsOf(trace).order;
-        return order ? thresholdTriesOf(order, dayOf(trace)) : [];
-      });
+      const runs = tries.flatMap((trace) => observationsOf(trace).order?.tries ?? []);
       return readingOf(
         threshold(runs, { priorMean: null, prior: orderPrior(months), countsAlone: false, claim }),
         LARGEST_SAID,

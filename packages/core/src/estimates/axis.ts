@@ -16,7 +16,7 @@ const WALK = figure.spread ** 2 / (DAYS_PER_WEEK * WALKS_PER_DAY) / (2 * STEP **
 /** How much likelier up than down, for a mean of `drift` a week. */
 const LEAN = figure.drift / (DAYS_PER_WEEK * WALKS_PER_DAY) / (2 * STEP);
 
-export function normalised(weights: Density): Density {
+export function normalised(weights: Density): Float64Array {
   let total = 0;
   for (const weight of weights) total += weight;
   return weights.map((weight) => weight / total);
@@ -39,64 +39,83 @@ export function mixedDensity(
   );
 }
 
-/** Multiplies by a likelihood given as logarithms, and tells the logarithm of its mean over the density. */
+/** Multiplies by a likelihood, and tells the logarithm of its mean over the density. */
 export function weighed(
   density: Density,
-  logLikelihood: Density,
+  likelihood: Density,
 ): { readonly density: Density; readonly logEvidence: number } {
-  let largest = -Infinity;
-  for (const one of logLikelihood) largest = Math.max(largest, one);
   const result = new Float64Array(density.length);
   let total = 0;
   for (let i = 0; i < result.length; i++) {
-    result[i] = density[i]! * Math.exp(logLikelihood[i]! - largest);
+    result[i] = density[i]! * likelihood[i]!;
     total += result[i]!;
   }
   for (let i = 0; i < result.length; i++) result[i]! /= total;
-  return { density: result, logEvidence: largest + Math.log(total) };
+  return { density: result, logEvidence: Math.log(total) };
+}
+
+/** How days without a look change what is known of the limit. */
+export interface DaysWithout {
+  /** Leans the walk upward by the usual growth; for choosing questions only. */
+  readonly growing: boolean;
+  /** Share a day that gives way to what was expected before. */
+  readonly fade: number;
+  readonly prior: Density;
 }
 
 /**
- * What is known of the limit after so many days without a look: a random walk in half-day steps,
- * which keeps the likelihood ratio of two densities in order (a better start never ends worse).
- *
- * @param growing leans the walk upward by the usual growth; for choosing questions only
+ * What is known of the limit after so many days without a look: a random walk in half-day steps, which keeps
+ * the likelihood ratio of two densities in order (a better start never ends worse), and each day a little of
+ * what was expected before.
  */
-export function afterDays(density: Density, days: number, growing = false): Density {
+export function afterDays(density: Density, days: number, { growing, fade, prior }: DaysWithout): Density {
   const up = WALK + (growing ? LEAN : 0);
   const down = WALK - (growing ? LEAN : 0);
+  const stay = 1 - up - down;
   const last = cells.length - 1;
   // Plain loops: this runs for every day of a child's record.
   let now = density.slice();
   let next = new Float64Array(cells.length);
-  for (let step = 0; step < days * WALKS_PER_DAY; step++) {
-    for (let i = 1; i < last; i++)
-      next[i] = (1 - up - down) * now[i]! + up * now[i - 1]! + down * now[i + 1]!;
+  for (let step = 1; step <= days * WALKS_PER_DAY; step++) {
+    for (let i = 1; i < last; i++) next[i] = stay * now[i]! + up * now[i - 1]! + down * now[i + 1]!;
     // What would leave at an edge stays there.
     next[0] = (1 - up) * now[0]! + down * now[1]!;
     next[last] = (1 - down) * now[last]! + up * now[last - 1]!;
+    if (fade > 0 && step % WALKS_PER_DAY === 0)
+      for (let i = 0; i <= last; i++) next[i] = (1 - fade) * next[i]! + fade * prior[i]!;
     [now, next] = [next, now];
   }
   return now;
 }
 
+const kernels = new Map<number, Float64Array>();
+
+/** Weights of a normal blur by cell, summing to one; made once for each spread. */
+function kernelOf(sd: number): Float64Array {
+  const kept = kernels.get(sd);
+  if (kept) return kept;
+  const reach = Math.ceil((3 * sd) / STEP);
+  const kernel = normalised(
+    Float64Array.from({ length: 2 * reach + 1 }, (_, i) => Math.exp(-0.5 * (((i - reach) * STEP) / sd) ** 2)),
+  );
+  kernels.set(sd, kernel);
+  return kernel;
+}
+
 /** Blurs a likelihood, not normalised: what is seen lies off what is asked after by so much. */
 export function blurred(likelihood: Density, sd: number): Density {
-  const reach = Math.ceil((3 * sd) / STEP);
-  const kernel = Array.from({ length: 2 * reach + 1 }, (_, i) =>
-    Math.exp(-0.5 * (((i - reach) * STEP) / sd) ** 2),
-  );
-  const total = kernel.reduce((sum, weight) => sum + weight, 0);
+  const kernel = kernelOf(sd);
+  const reach = (kernel.length - 1) / 2;
   // Beyond its ends the likelihood is as at them.
   const padded = new Float64Array(likelihood.length + 2 * reach);
   padded.fill(likelihood[0]!, 0, reach);
   padded.set(likelihood, reach);
-  padded.fill(likelihood.at(-1)!, reach + likelihood.length);
+  padded.fill(likelihood[likelihood.length - 1]!, reach + likelihood.length);
   const result = new Float64Array(likelihood.length);
   for (let at = 0; at < result.length; at++) {
     let sum = 0;
     for (let i = 0; i < kernel.length; i++) sum += kernel[i]! * padded[at + i]!;
-    result[at] = sum / total;
+    result[at] = sum;
   }
   return result;
 }

@@ -126,17 +126,6 @@ describe(threshold, () => {
     ).toBe(0);
   });
 
-  test('tells since when: from the day on which it was first said and has held', () => {
-    const steady = ['2026-03-02', '2026-03-09', '2026-03-16'].flatMap((day) =>
-      [5, 6, 7].map((n) => passed(n, day)),
-    );
-    const { steadyTo, since } = threshold(steady, { priorMean: 5 });
-    expect(steadyTo).toBeGreaterThanOrEqual(4);
-    expect(['2026-03-02', '2026-03-09', '2026-03-16']).toContain(since);
-    const lost = { n: 2, success: false, weight: 1, day: '2026-03-23' };
-    expect(threshold([lost], { priorMean: 5 }).since).toBeNull();
-  });
-
   test('knows less as time goes by, and where it may grow, expects more', () => {
     const tries = [passed(6, '2026-03-02')];
     const now = threshold(tries, { priorMean: 5, day: '2026-03-02' });
@@ -338,11 +327,19 @@ describe(proportion, () => {
 describe('the axis', () => {
   test('a week of waiting spreads a density by the figure of the table, and moves it nowhere', () => {
     const before = normalDensity(10, 1);
-    const after = afterDays(before, 7);
+    const after = afterDays(before, 7, { growing: false, fade: 0, prior: before });
     expect(meanOf(after)).toBeCloseTo(10, 6);
     expect(sdOf(after) ** 2 - sdOf(before) ** 2).toBeCloseTo(0.36, 3);
     expect(cells[0]).toBe(-4);
     expect(cells.at(-1)).toBe(36);
+  });
+
+  test('nothing is lost at its edges, however long the wait', () => {
+    const atTheEdge = Float64Array.from(cells, (_, i) => Number(i === 0));
+    for (const growing of [false, true]) {
+      const after = afterDays(atTheEdge, 60, { growing, fade: 0.01, prior: atTheEdge });
+      expect(after.reduce((sum, weight) => sum + weight, 0)).toBeCloseTo(1, 9);
+    }
   });
 
   test('every figure has its unit and its reason', () => {

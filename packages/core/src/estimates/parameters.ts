@@ -236,6 +236,22 @@ const table = {
     unit: 'chance',
     why: 'A sitting begins, and after two misses goes on, with a try that will go well.',
   },
+  beginsWell: {
+    value: 0.9,
+    unit: 'chance',
+    why: 'The first try of a sitting is as likely to go well, so that what is measured in the app’s own flow stays above 0.85.',
+  },
+  endsWithin: { value: 5, unit: 'things', why: 'An easy count, to end well, has at most so many.' },
+  worthAsking: {
+    value: 0.05,
+    unit: 'bits',
+    why: 'A try that tells less is not worth the child’s time: with so little left the sitting ends.',
+  },
+  inReach: {
+    value: 0.5,
+    unit: 'chance',
+    why: 'A question is asked where the counting it wants goes well more often than not.',
+  },
   narrowEnough: {
     value: 3,
     unit: 'numbers',
@@ -253,6 +269,35 @@ const table = {
     why: 'For a child whose attention goes sooner: two minutes, and later again.',
   },
   thingsOfShort: { value: 3, unit: 'things', why: 'For a child whose attention goes sooner: three things.' },
+  justAsked: {
+    value: 0.5,
+    unit: 'times',
+    why: 'Skills take turns: one asked this week is worth so much of itself, an eighth more each week …',
+  },
+  longestWait: { value: 2, unit: 'times', why: '… up to this …' },
+  neverAsked: { value: 3, unit: 'times', why: '… and one that nobody has looked at most.' },
+  obstacleLookBack: {
+    value: 6,
+    unit: 'tries',
+    why: 'So many of the latest tries that were long enough to show a slip are asked for it …',
+  },
+  obstacleTries: { value: 2, unit: 'tries', why: '… it is named once it came so often …' },
+  obstacleTriesTogether: {
+    value: 3,
+    unit: 'tries',
+    why: 'Two kinds of slips taken together are named once they came so often.',
+  },
+  obstacleShare: { value: 0.41, unit: 'share', why: '… and in such a share of them.' },
+  fewLooks: {
+    value: 4,
+    unit: 'tries',
+    why: 'A slip seen in no more tries than this is asked about again.',
+  },
+  obstacleLate: {
+    value: 2,
+    unit: 'things',
+    why: 'Slips that come only after more things than that are told with their place.',
+  },
   lookAgainWeeks: { value: 8, unit: 'weeks', why: 'No strand of a child goes unlooked-at for longer.' },
   lookAgainLead: { value: 14, unit: 'days', why: 'So long before, it comes up: for absences and full days.' },
   looksInADay: {

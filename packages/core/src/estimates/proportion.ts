@@ -22,6 +22,7 @@ export function fadingWeight(days: number, halfLifeWeeks: number = figure.halfLi
 
 /** Chances at which a principle may hold, and how expected each is before the first try. */
 const chances: readonly number[] = Array.from({ length: 100 }, (_, i) => (i + 0.5) / 100);
+const logs = chances.map((p) => [Math.log(p), Math.log(1 - p)] as const);
 const [HAS, HAS_NOT, BETWEEN] = figure.principlePrior as readonly [number, number, number];
 const prior = chances.map((p) => HAS * 9 * p ** 8 + HAS_NOT * 9 * (1 - p) ** 8 + BETWEEN);
 
@@ -45,7 +46,7 @@ export function proportion(
     if (success) successes += counts;
     else misses += counts;
   }
-  const density = chances.map((p, i) => prior[i]! * p ** successes * (1 - p) ** misses);
+  const density = logs.map(([right, wrong], i) => prior[i]! * Math.exp(successes * right + misses * wrong));
   const total = density.reduce((sum, weight) => sum + weight, 0);
   const share = (of: (p: number) => number): number =>
     density.reduce((sum, weight, i) => sum + weight * of(chances[i]!), 0) / total;

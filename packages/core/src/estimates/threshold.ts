@@ -11,7 +11,7 @@ import {
   weighed,
   type Density,
 } from './axis.js';
-import { claimOverTime, type ClaimedTry } from './claims.js';
+import { ClaimPass, keptPass, steadyTo, type ClaimedTry, type ClaimRules } from './claims.js';
 import { figure } from './parameters.js';
 
 export interface ThresholdTry extends ClaimedTry {
@@ -42,6 +42,8 @@ export interface ThresholdOptions {
   readonly claimsBySlope?: boolean;
   /** Share a week of what is known that gives way to what was expected before; none where nothing is said. */
   readonly fade?: number;
+  /** Keeps the pass over the days with the first try, under this name: it stands for all options but `day`. */
+  readonly keepAs?: string;
 }
 
 export interface Threshold {
@@ -52,8 +54,6 @@ export interface Threshold {
   /** 90 % interval of the threshold. */
   readonly interval: readonly [lo: number, hi: number];
   readonly steadyTo: number;
-  /** The day from which `steadyTo` has held; null where the tries carry no day, or nothing is claimed. */
-  readonly since: string | null;
   /** Probability of being steady at n, by n − 1, as claims use it. */
   readonly supported: readonly number[];
   /** The same as the posterior has it. */
@@ -84,30 +84,10 @@ export function chanceAt(n: number, theta: number, slope: number, guess: number 
  */
 export function threshold(tries: readonly ThresholdTry[], options: ThresholdOptions): Threshold {
   check(tries);
-  const { priorMean, slopes = figure.slopes, claim = figure.claim, growing = false } = options;
-  const prior = options.prior ?? normalDensity(priorMean, figure.priorSd);
-  const {
-    state: states,
-    supported,
-    steadyTo,
-    since,
-  } = claimOverTime<readonly SlopeState[], ThresholdTry>(tries, {
-    initial: slopes.map((slope, i) => ({
-      slope,
-      logEvidence: Math.log(options.slopeWeights?.[i] ?? 1),
-      density: prior,
-    })),
-    afterDays: (now, days) =>
-      now.map((state) => ({
-        ...state,
-        density: faded(afterDays(state.density, days, growing), prior, days, options.fade),
-      })),
-    observed: (now, today) => now.map((state) => observed(state, today)),
-    supportOf: (now) => supportOf(now, options.claimsBySlope ? weightsOf(now) : undefined),
-    claim,
-    countsAlone: options.countsAlone ?? true,
-    until: options.day,
-  });
+  const { claim = figure.claim, countsAlone = true, keepAs, day } = options;
+  const rules = () => rulesOf(options);
+  const pass = keepAs === undefined ? new ClaimPass(rules()) : keptPass(tries, keepAs, rules);
+  const { state: states, supported } = pass.at(tries, day);
   const weights = weightsOf(states);
   const posterior = Float64Array.from(cells, (_, i) =>
     states.reduce((sum, { density }, s) => sum + weights[s]! * density[i]!, 0),
@@ -117,8 +97,7 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
     mean: meanOf(posterior),
     sd: sdOf(posterior),
     interval: intervalOf(posterior),
-    steadyTo,
-    since,
+    steadyTo: steadyTo(supported, tries, { claim, countsAlone }),
     supported,
     likely: supportOf(states, weights),
     chanceAt: (n) =>
@@ -127,10 +106,22 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
   };
 }
 
-function faded(density: Density, prior: Density, days: number, fade = 0): Density {
-  if (fade === 0) return density;
-  const share = 1 - (1 - fade) ** (days / 7);
-  return density.map((weight, i) => (1 - share) * weight + share * prior[i]!);
+function rulesOf(options: ThresholdOptions): ClaimRules<readonly SlopeState[], ThresholdTry> {
+  const { priorMean, slopes = figure.slopes, growing = false } = options;
+  const prior = options.prior ?? normalDensity(priorMean, figure.priorSd);
+  const without = { growing, prior, fade: 1 - (1 - (options.fade ?? 0)) ** (1 / 7) };
+  return {
+    initial: slopes.map((slope, i) => ({
+      slope,
+      logEvidence: Math.log(options.slopeWeights?.[i] ?? 1),
+      density: prior,
+    })),
+    afterDays: (now, days) =>
+      now.map((state) => ({ ...state, density: afterDays(state.density, days, without) })),
+    isStraight: false,
+    observed: (now, today) => now.map((state) => observed(state, today)),
+    supportOf: (now) => supportOf(now, options.claimsBySlope ? weightsOf(now) : undefined),
+  };
 }
 
 const meanChance = (density: Density, n: number, slope: number): number =>
@@ -151,19 +142,11 @@ function check(tries: readonly ThresholdTry[]): void {
 
 function observed({ slope, logEvidence, density }: SlopeState, tries: readonly ThresholdTry[]): SlopeState {
   if (tries.length === 0) return { slope, logEvidence, density };
-  const after = weighed(density, ofTheDay(logLikelihoodOf(tries, slope), tries));
-  return { slope, density: after.density, logEvidence: logEvidence + after.logEvidence };
-}
-
-/** What the tries of one day say of the child's usual threshold, from what they say of that day's. */
-function ofTheDay(logLikelihood: Density, tries: readonly ThresholdTry[]): Density {
-  if (tries.every((one) => one.day === undefined)) return logLikelihood;
-  const largest = logLikelihood.reduce((one, other) => Math.max(one, other), -Infinity);
-  const likelihood = blurred(
-    logLikelihood.map((one) => Math.exp(one - largest)),
-    figure.dayToDay,
-  );
-  return likelihood.map((one) => largest + Math.log(one));
+  const { likelihood, log } = likelihoodOf(tries, slope);
+  const isOfADay = tries.some((one) => one.day !== undefined);
+  // A day tells of the child's usual threshold what it tells of that day's, less sharply.
+  const after = weighed(density, isOfADay ? blurred(likelihood, figure.dayToDay) : likelihood);
+  return { slope, density: after.density, logEvidence: logEvidence + log + after.logEvidence };
 }
 
 const tables = new Map<string, Density>();
@@ -181,14 +164,21 @@ function logChances(n: number, slope: number, guess: number, success: boolean): 
   return table;
 }
 
-function logLikelihoodOf(tries: readonly ThresholdTry[], slope: number): Density {
+/** The likelihood by cell, at most one, and the logarithm of what it was divided by. */
+function likelihoodOf(
+  tries: readonly ThresholdTry[],
+  slope: number,
+): { readonly likelihood: Density; readonly log: number } {
   const sum = new Float64Array(cells.length);
   for (const { n, success, weight, choices, unguessed } of tries) {
     const guess = unguessed ? 0 : choices === undefined ? figure.guess : 1 / choices;
     const table = logChances(n, slope, guess, success);
     for (let i = 0; i < sum.length; i++) sum[i]! += weight * table[i]!;
   }
-  return sum;
+  let log = -Infinity;
+  for (const one of sum) log = Math.max(log, one);
+  for (let i = 0; i < sum.length; i++) sum[i] = Math.exp(sum[i]! - log);
+  return { likelihood: sum, log };
 }
 
 function weightsOf(states: readonly SlopeState[]): readonly number[] {

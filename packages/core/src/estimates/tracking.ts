@@ -1,4 +1,4 @@
-import { claimOverTime, type ClaimedTry } from './claims.js';
+import { ClaimPass, keptPass, type ClaimedTry, type ClaimRules } from './claims.js';
 import { figure } from './parameters.js';
 
 /** How a child loses track: at any thing alike, from some number on, ever more along the set, or at its close. */
@@ -18,6 +18,8 @@ export interface TrackingOptions {
   readonly day?: string;
   /** What is known otherwise, in place of the plain prior: a weight for each of `trackingWays`. */
   readonly prior?: Float64Array;
+  /** Keeps the pass over the days with the first try, under this name: it stands for all options but `day`. */
+  readonly keepAs?: string;
 }
 
 export interface Tracking {
@@ -134,16 +136,10 @@ export function trackingPrior(shapes: readonly number[] = figure.trackingShapes)
  */
 export function tracking(tries: readonly TrackingTry[], options: TrackingOptions = {}): Tracking {
   check(tries);
-  const prior = options.prior ?? trackingPrior(options.shapes);
-  const { state: posterior, supported } = claimOverTime<Float64Array, TrackingTry>(tries, {
-    initial: prior,
-    afterDays: (state, days) => blended(state, prior, days),
-    observed: (state, today) => observed(state, today),
-    supportOf,
-    claim: figure.statedClaim,
-    countsAlone: false,
-    until: options.day,
-  });
+  const { keepAs, day } = options;
+  const rules = () => rulesOf(options.prior ?? trackingPrior(options.shapes));
+  const pass = keepAs === undefined ? new ClaimPass(rules()) : keptPass(tries, keepAs, rules);
+  const { state: posterior, supported } = pass.at(tries, day);
   return {
     posterior,
     supported,
@@ -155,6 +151,14 @@ export function tracking(tries: readonly TrackingTry[], options: TrackingOptions
     chanceAt: (n) => sumOver(posterior, ({ clean }) => cleanOnAnyDay(clean, n)),
   };
 }
+
+const rulesOf = (prior: Float64Array): ClaimRules<Float64Array, TrackingTry> => ({
+  initial: prior,
+  afterDays: (state, days) => blended(state, prior, days),
+  isStraight: true,
+  observed,
+  supportOf,
+});
 
 /** By way: the chance that n are counted without a slip, over good and bad days. */
 export const cleanChances = (n: number): readonly number[] =>

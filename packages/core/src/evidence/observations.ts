@@ -11,6 +11,7 @@ import { readSharing } from '../sharing/readSharing.js';
 import { principles, type Principle, type TaskEntry } from '../shelf/task.js';
 import { tasks } from '../shelf/tasks.js';
 import { readKept } from '../total/readKept.js';
+import { placeOfPairing } from './slipPlaces.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, splitPasses, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
@@ -23,6 +24,8 @@ export interface OrderObservation {
   /** The try speaks against every number beyond `upTo`; without a slip it says nothing of them. */
   readonly brokeOff: boolean;
   readonly weight: TryWeight;
+  /** The same as the threshold reads it. */
+  readonly tries: readonly ThresholdTry[];
 }
 
 /** What one try tells each estimate; null where it tells it nothing. */
@@ -66,7 +69,7 @@ function observe(trace: Trace): Observations {
   const looksAt = task?.looksAt;
   const shown = new Map(shownIn(trace, reading, looksAt));
   return {
-    order: orderIn(trace, reading, weight, task),
+    order: orderIn(trace, reading, weight, task, day),
     tracking: trackingIn(trace, reading, weight, day),
     fetch: looksAt === 'fetch' ? fetchIn(trace, weight, day) : null,
     countOut: looksAt === 'count-out' ? countOutIn(trace, weight, day) : null,
@@ -149,10 +152,21 @@ const asksForWords = (task: TaskEntry | undefined): boolean =>
 
 function orderIn(
   trace: Trace,
+  reading: TryReading,
+  weight: TryWeight,
+  task: TaskEntry | undefined,
+  day: string,
+): OrderObservation | null {
+  const run = runIn(trace, reading, weight, task);
+  return run && { ...run, tries: thresholdTriesOf(run, day) };
+}
+
+function runIn(
+  trace: Trace,
   { order }: TryReading,
   weight: TryWeight,
   task: TaskEntry | undefined,
-): OrderObservation | null {
+): Omit<OrderObservation, 'tries'> | null {
   if (trace.start !== 1 || trace.direction !== 1 || weight.success + weight.miss === 0) return null;
   if (isFetching(trace) || trace.mixedWith !== undefined) return null;
   const words = wordsOf(readPass(trace));
@@ -193,26 +207,13 @@ function trackingIn(
 /** Larger sets are read as if they were so large. */
 const MOST_READ = 100;
 
-/**
- * The thing, from 1 to n, at which track was first lost: the one after those counted so far. A thing that
- * was missed without the adult seeing where has no place, but for one who stopped there of itself.
- */
+/** The thing, from 1 to n, at which track was first lost; null where nobody saw. */
 function firstSlipIn(
   trace: Trace,
   slips: NonNullable<TryReading['pairing']>['slips'],
   n: number,
 ): number | null {
-  const pass = readPass(trace);
-  const placeAt = (seq: number): number => {
-    const before = pass.filter((event) => event.seq < seq && event.kind === 'count').length;
-    return Math.min(n, before + 1);
-  };
-  const places = slips.flatMap((slip) => {
-    if ('at' in slip) return slip.kind === 'ran-on' ? n : placeAt(slip.at);
-    const passedOver = pass.find((event) => event.kind === 'passed-over');
-    if (passedOver) return placeAt(passedOver.seq);
-    return trace.ended === 'stopped-itself' ? placeAt(Infinity) : [];
-  });
+  const places = slips.flatMap((slip) => placeOfPairing(trace, slip, n) ?? []);
   return places.length > 0 ? Math.min(...places) : null;
 }
 
@@ -247,7 +248,10 @@ function lastGiven(trace: Trace): number | null {
  * What a run of words tells the threshold: a success at the last number before the first slip and a
  * miss at the next; without a slip a success at the last number said.
  */
-export function thresholdTriesOf({ upTo, brokeOff, weight }: OrderObservation, day: string): ThresholdTry[] {
+function thresholdTriesOf(
+  { upTo, brokeOff, weight }: Omit<OrderObservation, 'tries'>,
+  day: string,
+): readonly ThresholdTry[] {
   const unguessed = true as const;
   const success = upTo >= 1 ? [{ n: upTo, success: true, weight: weight.success, day, unguessed }] : [];
   const miss = brokeOff ? [{ n: upTo + 1, success: false, weight: weight.miss, day, unguessed }] : [];

@@ -1,5 +1,5 @@
 import { observationsOf } from '../evidence/observations.js';
-import { looksAt } from '../next/skillLooks.js';
+import { looksAt } from '../evidence/went.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
 import { largestSize } from '../shelf/tasks.js';

@@ -16,8 +16,8 @@ export interface Due {
   readonly childId: ChildId;
   readonly because: DueBecause;
   readonly strand: CoreStrand;
-  /** The skill that asks for it; null where nobody has looked at the strand. */
-  readonly skill: SkillId | null;
+  /** The skill to look at; of a strand nobody has looked at the first. */
+  readonly skill: SkillId;
   /** Day of the last look at it, YYYY-MM-DD; null for never. */
   readonly last: string | null;
 }
@@ -29,6 +29,13 @@ const urgency: Record<DueBecause, number> = {
   weeks: 1,
   fading: 2,
   'open-question': 3,
+};
+
+/** Where to begin with a strand. */
+const firstOf: Record<CoreStrand, SkillId> = {
+  'stable-order': 'order',
+  'one-to-one': 'row',
+  cardinality: 'fetch',
 };
 
 /**
@@ -53,11 +60,12 @@ export function dueFor(children: readonly ChildLooks[], date: string, limit: num
 
 /** The most pressing thing about one child; null where nothing is due. */
 function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
-  if (looks.length === 0) return { childId, because: 'never', strand: 'one-to-one', skill: null, last: null };
+  if (looks.length === 0)
+    return { childId, because: 'never', strand: 'one-to-one', skill: firstOf['one-to-one'], last: null };
   const reasons = [
     ...coreStrands.flatMap((strand): readonly Due[] => {
       const last = latest(looks.filter((look) => look.strand === strand).map((look) => look.last));
-      if (last === null) return [{ childId, because: 'strand-never', strand, skill: null, last }];
+      if (last === null) return [{ childId, because: 'strand-never', strand, skill: firstOf[strand], last }];
       const isNear = daysBetween(last, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
       const longest = looks.find((look) => look.strand === strand && look.last === last)!.skill;
       return isNear ? [{ childId, because: 'weeks', strand, skill: longest, last }] : [];
@@ -80,3 +88,21 @@ function latest(days: readonly string[]): string | null {
 }
 
 const compare = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);
+
+/**
+ * The skill for which a child that is due sits down: the one that asks for it; where only open questions
+ * wait, the first of its next steps that the last sit-down did not look at, so that skills take turns.
+ *
+ * @param choices the skills of the child’s next steps, most worth doing first
+ */
+export function skillToSitFor(
+  { because, skill }: Pick<Due, 'because' | 'skill'>,
+  choices: readonly SkillId[],
+  looks: readonly LookSummary[],
+): SkillId {
+  if (because !== 'open-question') return skill;
+  const lastDay = latest(looks.map((look) => look.last));
+  const isFresh = (one: SkillId): boolean =>
+    looks.some((look) => look.skill === one && look.last === lastDay);
+  return choices.find((one) => !isFresh(one)) ?? choices[0] ?? skill;
+}

@@ -4,7 +4,7 @@ import type { Statement, StatementOptions } from '../statements/statement.js';
 import { saidFor } from '../statements/saidFor.js';
 import { surelyTo } from '../statements/claimedTo.js';
 import { dayOf, type Trace } from '../trace/trace.js';
-import { looksAt } from './skillLooks.js';
+import { looksAt } from '../evidence/went.js';
 
 /** What is looked at again in time, whatever else is: the strands that have tasks. */
 export const coreStrands = [

@@ -1,7 +1,7 @@
 import { usualChild, type HiddenAbility } from '../simulate/child.js';
 import { putOf } from '../simulate/putOf.js';
 import { skillMap } from '../skills/map.js';
-import { tasksFor } from './skillLooks.js';
+import { tasksFor } from '../skills/tasksOf.js';
 import { seededRandom } from '../simulate/random.js';
 import { simulateTry } from '../simulate/simulateTry.js';
 import { layoutFor } from '../shelf/layout.js';

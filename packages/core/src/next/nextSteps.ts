@@ -1,22 +1,23 @@
-import { modelOf } from '../asking/modelOf.js';
-import type { Asking } from '../asking/asking.js';
-import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { proportion } from '../estimates/proportion.js';
-import { observationsOf } from '../evidence/observations.js';
-import { ageInMonths } from '../shelf/cautions.js';
 import { counterKinds } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
-import { describeSet, largestOf, setOf, smallestOf, type Task, type TaskId } from '../shelf/tasks.js';
-import { numberSkills, type NumberSkill } from '../shelf/task.js';
+import {
+  describeSet,
+  largestOf,
+  setOf,
+  sizeFor,
+  smallestOf,
+  smallestToPropose,
+  type Task,
+  type TaskId,
+} from '../shelf/tasks.js';
 import { leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
-import { isClaimed, type Statement } from '../statements/statement.js';
-import { saidFor } from '../statements/saidFor.js';
-
-import type { SittingId, TraceId } from '../trace/ids.js';
-import { dayOf, type Trace } from '../trace/trace.js';
-import { teachingMoves, type TeachingMove, type TellingSlip } from './moves.js';
-import { looksAt, obstacleIn, tasksFor } from './skillLooks.js';
+import { tasksFor } from '../skills/tasksOf.js';
+import type { TraceId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
+import { moveFor, mostFor, teachingMoves, type Moves } from './moves.js';
+import { slippedIn, type Obstacle, type SlipPlace } from '../evidence/obstacles.js';
+import { Standing } from './standing.js';
 import { tellStep } from './tellStep.js';
 
 /** One thing to do next with a child, and why. */
@@ -51,7 +52,7 @@ export interface NextSteps {
 export interface NextStepsOptions {
   readonly birthDate?: string | null;
   /** The room's own table of moves. */
-  readonly moves?: Readonly<Record<TellingSlip, TeachingMove>>;
+  readonly moves?: Moves;
   /** Steps put away, by their skill and the evidence they had then. */
   readonly dismissed?: readonly { readonly skill: string; readonly evidence: string }[];
   /** A skill whose step stays first. */
@@ -62,37 +63,10 @@ export interface NextStepsOptions {
 }
 
 const CHOICES = 3;
-const LONGEST_WAIT = 2;
 /** What the next level of fetching is worth, between the best in reach and a principle never looked at. */
 const NEXT_LEVEL = 0.75;
 
-/**
- * Three choices and one easier: each skill by how well it is in reach, how firm the ground is, how
- * many skills wait on it and how long nobody has looked. The same evidence gives the same steps, in
- * the same words.
- *
- * @param tries of one child, in any order
- * @param date YYYY-MM-DD
- */
-export function nextSteps(tries: readonly Trace[], date: string, options: NextStepsOptions = {}): NextSteps {
-  const child = new Standing(tries, date, options);
-  const { dismissed = [], pinned = null } = options;
-  const all = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => child.candidate(skill));
-  const candidates = all
-    .filter(
-      ({ skill, evidence }) => !dismissed.some((one) => one.skill === skill.id && one.evidence === evidence),
-    )
-    .toSorted(
-      (a, b) =>
-        Number(b.skill.id === pinned) - Number(a.skill.id === pinned) ||
-        b.score - a.score ||
-        (a.skill.id < b.skill.id ? -1 : 1),
-    );
-  const bySkill = new Map(all.map((one) => [one.skill.id, child.step(one)]));
-  const choices = candidates.slice(0, CHOICES).map((one) => bySkill.get(one.skill.id)!);
-  return { choices, easier: child.easier(candidates), bySkill };
-}
-
+/** What a step is made from. */
 interface Candidate {
   readonly skill: SkillEntry & { readonly id: SkillId };
   readonly task: Task;
@@ -100,48 +74,99 @@ interface Candidate {
   readonly chance: number;
   readonly score: number;
   readonly evidence: string;
+  readonly obstacles: readonly Obstacle[];
+  /** What is seen to stand in the way comes before what nobody has looked at. */
+  readonly rank: 'obstacle' | 'obstacle-above-another' | 'slip' | 'open';
 }
 
-/** All that is known of a child on a day, worked out once for all skills. */
-class Standing {
-  private readonly chances = new Map<string, (n: number) => number>();
-  private readonly statements: readonly Statement[];
-  private readonly tries: readonly Trace[];
-  private readonly date: string;
-  private readonly options: NextStepsOptions;
+const ranks: readonly Candidate['rank'][] = ['obstacle', 'obstacle-above-another', 'slip', 'open'];
 
-  constructor(tries: readonly Trace[], date: string, options: NextStepsOptions) {
-    this.tries = tries
-      .filter((trace) => dayOf(trace) <= date)
-      .toSorted((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
-    this.date = date;
+/**
+ * Three choices and one easier. What stands in the way comes first, and of two such things the one that the
+ * other leans on; then where a slip was seen; then each skill by how well it is in reach, how firm the ground
+ * is, how many skills wait on it and how long nobody has looked. The same evidence gives the same steps, in
+ * the same words.
+ *
+ * @param tries of one child, in any order
+ * @param date YYYY-MM-DD
+ */
+export function nextSteps(tries: readonly Trace[], date: string, options: NextStepsOptions = {}): NextSteps {
+  const child = new Standing(tries, date, options);
+  const maker = new StepMaker(child, options);
+  const { dismissed = [], pinned = null } = options;
+  const all = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => maker.candidate(skill));
+  const candidates = all
+    .filter(
+      ({ skill, evidence }) => !dismissed.some((one) => one.skill === skill.id && one.evidence === evidence),
+    )
+    .toSorted(
+      (a, b) =>
+        Number(b.skill.id === pinned) - Number(a.skill.id === pinned) ||
+        ranks.indexOf(a.rank) - ranks.indexOf(b.rank) ||
+        b.score - a.score ||
+        (a.skill.id < b.skill.id ? -1 : 1),
+    );
+  const bySkill = new Map(all.map((one) => [one.skill.id, maker.step(one)]));
+  const chosen = chooseAmong(candidates);
+  const choices = chosen.map((one) => bySkill.get(one.skill.id)!);
+  return { choices, easier: maker.easier(chosen, candidates), bySkill };
+}
+
+/** The first three; what says of another arrangement what an earlier one says already waits. */
+function chooseAmong(candidates: readonly Candidate[]): readonly Candidate[] {
+  const chosen: Candidate[] = [];
+  const isSaid = ({ skill, obstacles, rank }: Candidate): boolean => {
+    const alike = chosen.filter((one) => one.skill.strand === skill.strand && one.skill.axis === skill.axis);
+    const named = alike.flatMap((one) => one.obstacles.map(({ slip }) => slip));
+    if (obstacles.length > 0) return obstacles.every(({ slip }) => named.includes(slip));
+    return rank === 'slip' && alike.length > 0;
+  };
+  for (const one of candidates) if (chosen.length < CHOICES && !isSaid(one)) chosen.push(one);
+  return [...chosen, ...candidates.filter((one) => !chosen.includes(one))].slice(0, CHOICES);
+}
+
+class StepMaker {
+  private readonly child: Standing;
+  private readonly options: NextStepsOptions;
+  private readonly moves: Moves;
+  private readonly kinds: readonly string[];
+
+  constructor(child: Standing, options: NextStepsOptions) {
+    this.child = child;
     this.options = options;
-    this.statements = saidFor(tries, date, { birthDate: options.birthDate ?? null });
+    this.moves = options.moves ?? teachingMoves;
+    this.kinds = options.kinds ?? counterKinds;
   }
 
   candidate(skill: SkillEntry & { readonly id: SkillId }): Candidate {
-    const looks = this.looksOf(skill);
+    const { child } = this;
+    const looks = child.looksOf(skill);
     const task = this.taskOf(skill, looks);
-    const waiting = leaningOn(skill.id).filter((one) => one.read && !this.isClaimed(one)).length;
-    const weeks = looks.length === 0 ? Infinity : daysBetween(dayOf(looks.at(-1)!), this.date) / 7;
-    const obstacle = obstacleIn(skill, looks);
-    const inTheWay = obstacle ? obstacle.traces.length / obstacle.of : 0;
-    const worth = (1 + 0.2 * waiting) * Math.min(LONGEST_WAIT, 1 + weeks / 8) * (1 + inTheWay);
-    const best = this.numbersOf(skill, task)
-      .map((n) => ({ n, chance: this.chanceAt(skill, n) }))
-      .map((one) => ({ ...one, score: this.reachOf(skill, one.n) * this.groundAt(skill, one.n) * worth }))
+    const obstacles = child.obstaclesOf(skill);
+    const waiting = leaningOn(skill.id).filter((one) => one.read && !child.isClaimed(one)).length;
+    const weeks = child.weeksSince(skill);
+    const inTheWay = obstacles[0] ? obstacles[0].traces.length / obstacles[0].of : 0;
+    const worth = (1 + 0.2 * waiting) * waited(weeks) * (1 + inTheWay);
+    const best = this.numbersOf(skill, task, obstacles)
+      .map((n) => ({ n, chance: child.chanceAt(skill, n) }))
+      .map((one) => ({ ...one, score: this.reachOf(skill, one.n) * child.groundAt(skill, one.n) * worth }))
       .reduce((one, other) => (other.score > one.score ? other : one));
     const evidence = `${looks.length}:${looks.at(-1)?.id ?? ''}`;
-    return { skill, task, n: best.n, chance: best.chance, score: best.score, evidence };
+    return { skill, task, ...best, evidence, obstacles, rank: this.rankOf(skill, obstacles) };
   }
 
-  step({ skill, task, n, chance, evidence }: Candidate): NextStep {
-    const looks = this.looksOf(skill);
-    const obstacle = obstacleIn(skill, looks);
+  private rankOf(skill: SkillEntry, obstacles: readonly Obstacle[]): Candidate['rank'] {
+    if (obstacles.length > 0) return this.child.isBlockedBelow(skill) ? 'obstacle-above-another' : 'obstacle';
+    return slippedIn(skill, this.child.looksOf(skill), this.child.date) > 0 ? 'slip' : 'open';
+  }
+
+  step({ skill, task, n, chance, evidence, obstacles }: Candidate): NextStep {
+    const { child, moves } = this;
+    const looks = child.looksOf(skill);
     const things = task.only ?? this.thingsFor(looks);
     const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0]?.id, this.kinds));
     const title = describeSet(set, n);
-    const moves = this.options.moves ?? teachingMoves;
+    const [first] = obstacles;
     return {
       skill: skill.id,
       task: task.id,
@@ -151,29 +176,43 @@ class Standing {
       why: tellStep({
         skill,
         title,
-        statement: this.statementOf(skill),
-        ground: skill.leansOn.flatMap(({ on }) => this.statementOf(skillOf(on)) ?? []),
-        obstacle,
-        move: obstacle && moves[obstacle.slip],
+        statement: child.statementOf(skill),
+        ground: skill.leansOn.flatMap(({ on }) => child.statementOf(skillOf(on)) ?? []),
+        obstacles,
+        moves,
+        move: first ? moveFor(first.slip, task, moves).move : null,
         looked: looks.length,
       }),
-      stepUp: `${task.stepUp.how}`,
-      stepDown: `${task.stepDown.how}`,
+      stepUp: task.stepUp.how,
+      stepDown: task.stepDown.how,
       chance,
-      tries: (obstacle?.traces ?? looks.slice(-CHOICES)).map((trace) => trace.id),
+      tries: (first?.traces ?? looks.slice(-CHOICES)).map((trace) => trace.id),
       evidence,
     };
   }
 
-  /** Of the skills along the numbers the one most worth doing, at the largest number that will go well. */
-  easier(candidates: readonly Candidate[]): NextStep {
-    for (const candidate of candidates.filter((one) => one.skill.axis)) {
-      const { skill, task } = candidate;
-      const easy = this.numbersOf(skill, task).findLast((n) => this.chanceAt(skill, n) >= figure.goesWell);
-      if (easy !== undefined) return this.step({ ...candidate, n: easy, chance: this.chanceAt(skill, easy) });
+  /**
+   * One that will go well, and is less than what comes first: of the skills along the numbers, those of the
+   * choices before the others, the largest number below it that goes well; else one thing moved aside.
+   */
+  easier(chosen: readonly Candidate[], candidates: readonly Candidate[]): NextStep {
+    const { child } = this;
+    const below = (chosen[0]?.n ?? 1) - 1;
+    for (const { skill, task, evidence } of [...chosen, ...candidates]) {
+      if (!skill.axis) continue;
+      const n = this.numbersOf(skill, task, []).findLast(
+        (one) => one <= below && child.chanceAt(skill, one) >= figure.goesWell,
+      );
+      // Without what stands in the way: it is put to go well, not to work on.
+      if (n !== undefined) return this.step(this.plain(skill, task, n, evidence));
     }
-    const row = this.candidate(skillOf('row'));
-    return this.step({ ...row, n: 1, chance: this.chanceAt(row.skill, 1) });
+    const aside = skillOf('aside');
+    return this.step(this.plain(aside, this.taskOf(aside, []), 1, 'easier'));
+  }
+
+  private plain(skill: Candidate['skill'], task: Task, n: number, evidence: string): Candidate {
+    const chance = this.child.chanceAt(skill, n);
+    return { skill, task, n, chance, score: 0, evidence, obstacles: [], rank: 'open' };
   }
 
   /**
@@ -182,20 +221,10 @@ class Standing {
    * number to be in reach of, and what is not shown is open.
    */
   private reachOf(skill: SkillEntry, n: number): number {
-    const chance = this.chanceAt(skill, n);
+    const chance = this.child.chanceAt(skill, n);
     if (!skill.axis) return 1 - chance;
-    if (skill.id === 'fetch' && n === this.nextLevel()) return NEXT_LEVEL;
+    if (skill.id === 'fetch' && n === this.child.nextLevel) return NEXT_LEVEL;
     return reach(chance);
-  }
-
-  private nextLevel(): number {
-    const fetch = this.statements.find((one) => one.by === 'fetch');
-    if (fetch?.by !== 'fetch') return 1;
-    return fetch.level === 'CP' ? 0 : Number(fetch.level ?? 0) + 1;
-  }
-
-  private looksOf(skill: SkillEntry): readonly Trace[] {
-    return this.tries.filter((trace) => looksAt(skill, trace));
   }
 
   /** Of the tasks that look at a skill the one put least often, of equals the first on the shelf. */
@@ -213,94 +242,47 @@ class Standing {
       .reduce((one, other) => (met(other) < met(one) ? other : one));
   }
 
-  private get kinds(): readonly string[] {
-    return this.options.kinds ?? counterKinds;
+  /** Numbers a step may be about: along the axis, or on the rungs that the child counts well. */
+  private numbersOf(skill: SkillEntry, task: Task, obstacles: readonly Obstacle[]): readonly number[] {
+    const numbers = skill.axis ? this.alongTheAxis(skill, task) : this.onTheRungs(task);
+    const least = Math.max(...obstacles.slice(0, 1).map(({ place }) => leastToShow(place)), 0);
+    const most = Math.min(...obstacles.slice(0, 1).map(({ slip }) => mostFor(slip, this.moves) ?? Infinity));
+    const fitting = numbers.filter((n) => n >= least && n <= most);
+    if (fitting.length > 0) return fitting;
+    return [sizeFor(task, least > 0 ? least : Math.min(most, numbers[0]!))];
   }
 
-  /** Numbers a step may be about: along the axis, or on the rungs that the child counts well. */
-  private numbersOf(skill: SkillEntry, task: Task): readonly number[] {
-    if (skill.axis) {
-      const tried = Math.max(0, ...this.looksOf(skill).map((trace) => trace.target ?? trace.set.size));
-      const most = Math.min(largestOf(task), Math.max(tried + figure.reach, FIRST_NUMBERS));
-      // A level of fetching that is stated is not asked below.
-      const least = skill.id === 'fetch' ? Math.max(1, this.nextLevel() - 1) : smallestOf(task);
-      return Array.from({ length: Math.max(1, most - least + 1) }, (_, i) => least + i);
-    }
+  private alongTheAxis(skill: SkillEntry, task: Task): readonly number[] {
+    const tried = Math.max(0, ...this.child.looksOf(skill).map((trace) => trace.target ?? trace.set.size));
+    const most = Math.min(largestOf(task), Math.max(tried + figure.reach, FIRST_NUMBERS));
+    // A level of fetching that is stated is not asked below.
+    const least = skill.id === 'fetch' ? Math.max(1, this.child.nextLevel - 1) : smallestToPropose(task);
+    return Array.from({ length: Math.max(1, most - least + 1) }, (_, i) => least + i);
+  }
+
+  private onTheRungs(task: Task): readonly number[] {
     const guide = skillOf(task.arrangement === 'none' ? 'order' : 'row');
     const sure = task.ladder.filter(
-      (n) => n <= Math.max(COMFORTABLE, smallestOf(task)) && this.chanceAt(guide, n) >= figure.goesWell,
+      (n) => n <= Math.max(COMFORTABLE, smallestOf(task)) && this.child.chanceAt(guide, n) >= figure.goesWell,
     );
     return [sure.at(-1) ?? task.ladder[0]!];
   }
-
-  private chanceAt(skill: SkillEntry, n: number): number {
-    const known = this.chances.get(skill.id) ?? this.chanceOf(skill);
-    this.chances.set(skill.id, known);
-    return known(n);
-  }
-
-  private chanceOf({ read }: SkillEntry): (n: number) => number {
-    if (!read) return () => 0.5;
-    if (isNumberSkill(read.by)) {
-      const arrangement = ('arrangement' in read && read.arrangement) || 'row';
-      return modelOf(read.by, this.asking(), arrangement).chanceAt;
-    }
-    const principle = read.by;
-    const looks = this.tries.flatMap((trace) => {
-      const look = observationsOf(trace).principles[principle];
-      return look ? [{ ...look, day: dayOf(trace) }] : [];
-    });
-    const { mean } = proportion(looks, this.date);
-    return () => mean;
-  }
-
-  /** The least chance of what a skill leans on, at the number that it needs. */
-  private groundAt(skill: SkillEntry, n: number): number {
-    return skill.leansOn.reduce((least, { on, offset }) => {
-      const other = skillOf(on);
-      const at = skill.axis ? n + offset : offset;
-      return other.read && at > 0 ? Math.min(least, this.chanceAt(other, at)) : least;
-    }, 1);
-  }
-
-  private statementOf({ id }: SkillEntry): Statement | undefined {
-    return this.statements.find(
-      (one) => one.skill === id && (!('language' in one) || one.language === this.language),
-    );
-  }
-
-  private isClaimed(skill: SkillEntry): boolean {
-    const statement = this.statementOf(skill);
-    return statement !== undefined && isClaimed(statement);
-  }
-
-  private get language(): string {
-    return this.options.language ?? this.tries.at(-1)?.language ?? 'en';
-  }
-
-  private asking(): Asking {
-    const { birthDate } = this.options;
-    return {
-      tries: this.tries,
-      sittingId: '' as SittingId,
-      day: this.date,
-      language: this.language,
-      months: birthDate ? ageInMonths(birthDate, this.date) : null,
-      arrangements: ['row'],
-      things: ['cork'],
-      largest: USUAL_PILE,
-      secondsLeft: 60 * figure.minutesOfSitting,
-    };
-  }
 }
 
-const USUAL_PILE = 15;
+/** Skills take turns: what was asked this week waits, and what nobody has looked at comes soon. */
+const waited = (weeks: number): number =>
+  weeks === Infinity ? figure.neverAsked : Math.min(figure.longestWait, figure.justAsked + weeks / 8);
+
+/** The smallest number at which a slip can show again. */
+function leastToShow(place: SlipPlace | null): number {
+  if (place === null || place.kind === 'close') return 0;
+  return place.kind === 'asked' ? place.n : place.n + 1;
+}
+
 /** A child nobody has looked at is asked no more than this. */
 const FIRST_NUMBERS = 5;
 /** Where it is the principle that is looked at, larger numbers only take longer. */
 const COMFORTABLE = 7;
-
-const isNumberSkill = (by: string): by is NumberSkill => numberSkills.some((one) => one === by);
 
 /** Most worth doing where it goes well three times in five; nothing where it cannot go well, or cannot but. */
 const reach = (chance: number): number => Math.max(0, 1 - Math.abs(chance - 0.6) / 0.4);

@@ -18,13 +18,26 @@ export interface TryReading {
   readonly selfCorrections: number;
 }
 
-/** Reads a try's order, pairing and total, with the slips placed at the `seq` of their events. */
+const kept = new WeakMap<ReadableTrace, TryReading>();
+
+/**
+ * Reads a try's order, pairing and total, with the slips placed at the `seq` of their events. Kept with the
+ * try, which never changes.
+ */
 export function readTry(trace: ReadableTrace): TryReading {
-  const { read, brokenOff } = readPasses(trace);
-  const spoken = read.filter((event) => event.kind === 'count' || event.kind === 'say');
-  const words = readWords(wordsOf(read), trace.start, trace.direction);
-  const nothingPaired = read.length === 0 || trace.set.arrangement === 'none' || isFetching(trace);
-  const pairing = nothingPaired ? null : readPairing(trace.set.size, read);
+  const known = kept.get(trace);
+  if (known) return known;
+  const reading = read(trace);
+  kept.set(trace, reading);
+  return reading;
+}
+
+function read(trace: ReadableTrace): TryReading {
+  const { read: pass, brokenOff } = readPasses(trace);
+  const spoken = pass.filter((event) => event.kind === 'count' || event.kind === 'say');
+  const words = readWords(wordsOf(pass), trace.start, trace.direction);
+  const nothingPaired = pass.length === 0 || trace.set.arrangement === 'none' || isFetching(trace);
+  const pairing = nothingPaired ? null : readPairing(trace.set.size, pass);
   const lastNumber = spoken.findLast((event) => typeof event.word === 'number')?.word;
   return {
     order: {
@@ -34,7 +47,7 @@ export function readTry(trace: ReadableTrace): TryReading {
     },
     pairing: pairing && {
       holds: pairing.holds,
-      slips: pairing.slips.map((slip) => ('at' in slip ? { ...slip, at: read[slip.at]!.seq } : slip)),
+      slips: pairing.slips.map((slip) => ('at' in slip ? { ...slip, at: pass[slip.at]!.seq } : slip)),
     },
     total: readTotal(trace),
     selfCorrections: brokenOff.length,

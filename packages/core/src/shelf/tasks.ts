@@ -49,6 +49,12 @@ export function smallestOf({ makes, start, ladder, looksAt }: TaskEntry): number
   return makes !== undefined || start !== undefined || looksAt === 'count-out' ? ladder[0]! : smallestSize;
 }
 
+/** The smallest number that is proposed: fewer than its first rung make no ring and no spread. */
+export function smallestToPropose(task: TaskEntry): number {
+  const isSpread = task.arrangement === 'ring' || task.arrangement === 'scattered';
+  return isSpread ? task.ladder[0]! : smallestOf(task);
+}
+
 /** The number n, or the nearest that the task can be put with. */
 export function sizeFor(task: TaskEntry, n: number): number {
   return Math.min(largestOf(task), Math.max(smallestOf(task), n));

@@ -1,4 +1,4 @@
-import type { Word } from '../trace/trace.js';
+import type { Arrangement, Word } from '../trace/trace.js';
 import { chance, type Random } from './random.js';
 
 /** What a simulated child can do, which no reading is told. */
@@ -19,6 +19,8 @@ export interface HiddenAbility {
   readonly slipPerThing: number;
   /** How much likelier it loses track at the last thing than at the first: racing fingers. */
   readonly racing: number;
+  /** Chance of going on past the last thing, by where the things lie; absent for hardly ever. */
+  readonly goesRound?: Partial<Record<Arrangement, number>>;
   /** How many it can fetch: 0 to 4, or 5 for any number by counting. */
   readonly fetches: number;
   /** Chance of answering "how many?" with the last word. */

@@ -184,6 +184,7 @@ class TryInProgress {
         last = this.loseTrack(words) ?? last;
       else last = this.say(words);
     }
+    if (chance(this.random, this.ability.goesRound?.[arrangement] ?? 0)) last = this.say(words);
     return last;
   }
 

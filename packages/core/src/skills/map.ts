@@ -34,6 +34,9 @@ export interface SkillEntry {
     { readonly by: NumberSkill; readonly arrangement?: Arrangement } | { readonly by: Principle };
 }
 
+/** How a skill's tries are read. */
+export type ReadBy = NumberSkill | Principle;
+
 const on = (skill: string, offset = 0): Leaning => ({ on: skill, offset });
 
 /** Every skill of the shelf and those to come, and what each leans on. Without circles. */

@@ -2,8 +2,8 @@ import { mixedDensity, type Density } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
-import { observationsOf, thresholdTriesOf, type OrderObservation } from '../evidence/observations.js';
-import { dayOf, type Trace } from '../trace/trace.js';
+import { observationsOf, type OrderObservation } from '../evidence/observations.js';
+import type { Trace } from '../trace/trace.js';
 import { readPrivateOrder } from '../words/readOrder.js';
 import { sayNumber } from './sayNumber.js';
 import type { OrderStatement } from './statement.js';
@@ -21,7 +21,7 @@ export function orderStatement(
   });
   if (counts.length === 0) return [];
   const known = threshold(
-    counts.flatMap((one) => thresholdTriesOf(one, dayOf(one.trace))),
+    counts.flatMap((one) => one.tries),
     {
       priorMean: null,
       prior: orderPrior(months),
@@ -31,6 +31,7 @@ export function orderStatement(
       claimsBySlope: true,
       fade: figure.fade,
       day: date,
+      keepAs: `order ${language} ${months}`,
     },
   );
   const said = sayNumber(
@@ -40,6 +41,7 @@ export function orderStatement(
       missed: brokeOff ? { n: upTo + 1, weight: weight.miss } : null,
     })),
     known,
+    null,
   );
   const ownAfter = usuallyTo(counts);
   const privateOrder = readPrivateOrder(

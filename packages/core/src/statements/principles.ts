@@ -5,7 +5,10 @@ import type { Principle } from '../shelf/task.js';
 import { skillMap } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Certainty, FetchStatement, PrincipleStatement } from './statement.js';
-import { isUnaided, weaknessesOf } from './weaknesses.js';
+import { isUnaided, thingsOf, weaknessesOf } from './weaknesses.js';
+
+/** Principles that are seen in words alone: nothing is laid. */
+const restOnWords: ReadonlySet<Principle> = new Set(['order-judged', 'teens']);
 
 /** Whether a principle holds. */
 export function principleStatement(
@@ -28,7 +31,7 @@ export function principleStatement(
       mean: proportion(looks, date).mean,
       cardinalityBy: null,
       tries: looks.map((one) => one.trace.id),
-      weakenedBy: weaknessesOf(supports),
+      weakenedBy: weaknessesOf(supports, restOnWords.has(principle) ? null : thingsOf),
     },
   ];
 }

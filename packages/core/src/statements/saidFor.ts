@@ -35,7 +35,7 @@ export function saidFor(
 
 function workedOut(tries: readonly Trace[], date: string, birthDate: string | null): readonly Statement[] {
   const upToDate = tries.filter((trace) => dayOf(trace) <= date);
-  const months = birthDate === null ? null : ageInMonths(birthDate, date);
+  const months = birthDate === null ? null : ageAtFirst(birthDate, upToDate, date);
   const order = [...groupBy(upToDate, (trace) => trace.language)].flatMap(([language, spoken]) =>
     orderStatement(language, spoken, date, months),
   );
@@ -56,4 +56,10 @@ function workedOut(tries: readonly Trace[], date: string, birthDate: string | nu
     ...countOut,
     ...held.map((one) => withCardinality(one, fetch, held)),
   ];
+}
+
+/** Age in months at the first try: what was expected before it stays what was expected before it. */
+function ageAtFirst(birthDate: string, tries: readonly Trace[], date: string): number {
+  const first = tries.map(dayOf).reduce((one, day) => (day < one ? day : one), date);
+  return ageInMonths(birthDate, first);
 }

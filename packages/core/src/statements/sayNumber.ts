@@ -1,7 +1,7 @@
 import { figure } from '../estimates/parameters.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { NumberGrounds } from './statement.js';
-import { isUnaided, weaknessesOf } from './weaknesses.js';
+import { hasKinds, isUnaided, weaknessesOf, type KindOf } from './weaknesses.js';
 
 /** A try of a skill that runs along the numbers: how far it went well, and the least at which it did not. */
 export interface NumberLook {
@@ -25,12 +25,14 @@ export interface NumberEstimate {
  * How far a skill is sure, and how far it is likely.
  *
  * Likely: the largest number, no larger than one that went well, that is probable enough. Sure: the same
- * with a higher probability, from what went well unaided, on two days, with two kinds of things where things
- * lay, and with at least half of the tries that carry it unaided.
+ * with a higher probability, from what went well unaided, on two days, with two kinds of what was laid, and with at least half of the tries that carry it unaided.
+ *
+ * @param kindOf what has to differ between the tries; null for words, where only the days do
  */
 export function sayNumber(
   looks: readonly NumberLook[],
   { supported, likely, chanceAt }: NumberEstimate,
+  kindOf: KindOf,
 ): Omit<NumberGrounds, 'skill'> {
   const passes = looks.flatMap(({ trace, passed }) =>
     passed && passed.weight > 0 ? [{ trace, n: passed.n }] : [],
@@ -48,7 +50,7 @@ export function sayNumber(
     likelyTo,
     probableTo(figure.statedClaim, largest(passes.filter(({ trace }) => isUnaided(trace)))),
   );
-  while (sureTo > 0 && !carries(passes, sureTo)) sureTo--;
+  while (sureTo > 0 && !carries(passes, sureTo, kindOf)) sureTo--;
   return {
     certainty: sureTo > 0 ? 'sure' : likelyTo > 0 ? 'likely' : 'unclear',
     sureTo,
@@ -58,7 +60,10 @@ export function sayNumber(
     interval: intervalOf(likely),
     reachingFor: reachingFor(looks, likelyTo, triedTo, chanceAt),
     tries: looks.map(({ trace }) => trace.id),
-    weakenedBy: weaknessesOf(passes.filter((one) => one.n >= Math.max(1, likelyTo)).map((one) => one.trace)),
+    weakenedBy: weaknessesOf(
+      passes.filter((one) => one.n >= Math.max(1, likelyTo)).map((one) => one.trace),
+      kindOf,
+    ),
   };
 }
 
@@ -72,14 +77,16 @@ function intervalOf(likely: readonly number[]): readonly [lo: number, hi: number
 }
 
 /** Whether what went well at n and above is enough to be sure of it: two days, two kinds, half of it unaided. */
-function carries(passes: readonly { readonly trace: Trace; readonly n: number }[], n: number): boolean {
+function carries(
+  passes: readonly { readonly trace: Trace; readonly n: number }[],
+  n: number,
+  kindOf: KindOf,
+): boolean {
   const carrying = passes.filter((one) => one.n >= n).map((one) => one.trace);
-  const withThings = carrying.filter((trace) => trace.set.arrangement !== 'none');
-  const kinds = new Set(withThings.map((trace) => trace.set.things)).size;
   const days = new Set(carrying.map(dayOf)).size;
   return (
     days >= figure.shownDays &&
-    (withThings.length === 0 || kinds >= figure.steadyKinds) &&
+    hasKinds(carrying, kindOf) &&
     2 * carrying.filter(isUnaided).length >= carrying.length
   );
 }

@@ -1,6 +1,6 @@
 import type { Level, LevelDistribution } from '../estimates/knowerLevels.js';
 import type { TrackingShape } from '../estimates/tracking.js';
-import type { NumberSkill, Principle } from '../shelf/task.js';
+import type { Principle } from '../shelf/task.js';
 import type { SkillId } from '../skills/map.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Arrangement, Word } from '../trace/trace.js';
@@ -88,6 +88,3 @@ export interface StatementOptions {
   /** YYYY-MM-DD, where known: says only where to expect a child before the first try. */
   readonly birthDate?: string | null;
 }
-
-/** How a skill's tries are read. */
-export type ReadBy = NumberSkill | Principle;

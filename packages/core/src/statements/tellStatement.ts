@@ -128,6 +128,7 @@ const carriedWords: Record<Weakness, string> = {
   'in-passing': 'spotted in play',
   'first-time': 'the task was new',
   'one-kind-of-thing': 'one kind of thing',
+  'one-beat': 'one beat',
   'one-day': 'one day',
 };
 
@@ -139,6 +140,7 @@ export const weaknessWords: Record<Weakness, string> = {
   'in-passing': 'when you sit down together',
   'first-time': 'once the routine is known',
   'one-kind-of-thing': 'with other things',
+  'one-beat': 'with drops that fall otherwise',
   'one-day': 'on another day',
 };
 

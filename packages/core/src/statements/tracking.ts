@@ -4,6 +4,7 @@ import { observationsOf } from '../evidence/observations.js';
 import { skillMap } from '../skills/map.js';
 import type { Arrangement, Trace } from '../trace/trace.js';
 import { sayNumber } from './sayNumber.js';
+import { beatOf, thingsOf } from './weaknesses.js';
 import type { TrackingStatement } from './statement.js';
 
 /** Arrangements without a line to follow, in which track is lost at the close more often. */
@@ -24,19 +25,23 @@ export function trackingStatement(
   );
   const counts = traces.flatMap((trace) => {
     const look = observationsOf(trace).tracking;
-    return look ? [{ trace, ...look }] : [];
+    return look ? [{ trace, look }] : [];
   });
   if (!skill || counts.length === 0) return [];
-  const known = tracking(counts, { shapes: shapesOf(arrangement), day: date });
+  const known = tracking(
+    counts.map(({ look }) => look),
+    { shapes: shapesOf(arrangement), day: date, keepAs: arrangement },
+  );
   const said = sayNumber(
-    counts.map(({ trace, n, success, weight }) => ({
+    counts.map(({ trace, look }) => ({
       trace,
-      passed: success ? { n, weight } : null,
-      missed: success ? null : { n, weight },
+      passed: look.success ? look : null,
+      missed: look.success ? null : look,
     })),
     known,
+    arrangement === 'heard' ? beatOf : thingsOf,
   );
-  const hasSlipped = counts.some((one) => !one.success);
+  const hasSlipped = counts.some(({ look }) => !look.success);
   return [
     { skill: skill.id, by: 'one-to-one', arrangement, shape: hasSlipped ? plainShape(known) : null, ...said },
   ];

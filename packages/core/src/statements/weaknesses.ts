@@ -9,6 +9,7 @@ export const weaknesses = [
   'in-passing',
   'first-time',
   'one-kind-of-thing',
+  'one-beat',
   'one-day',
 ] as const;
 export type Weakness = (typeof weaknesses)[number];
@@ -27,21 +28,30 @@ const ofOneTry: readonly (readonly [Weakness, (trace: Trace) => boolean])[] = [
 export const isUnaided = ({ help, answeredBy, set }: Trace): boolean =>
   !helping.has(help) && answeredBy === 'alone' && set.cue === undefined;
 
+/**
+ * What has to differ between tries before they say that a skill holds with whatever is laid: the things; of
+ * things heard the beat. Null where nothing is laid, or what is laid does not matter.
+ */
+export type KindOf = ((trace: Trace) => string) | null;
+
+export const thingsOf: KindOf = (trace) => trace.set.things;
+export const beatOf: KindOf = (trace) => trace.set.layout?.way ?? 'even';
+
+/** Two kinds, where kinds matter. */
+export const hasKinds = (supports: readonly Trace[], kindOf: KindOf): boolean =>
+  kindOf === null || new Set(supports.map(kindOf)).size >= figure.steadyKinds;
+
 /** Two tries free of all this stand by themselves. */
 const CLEAN_TRIES = 2;
 
 /** What weakens a statement that these successes carry. */
-export function weaknessesOf(supports: readonly Trace[]): readonly Weakness[] {
+export function weaknessesOf(supports: readonly Trace[], kindOf: KindOf): readonly Weakness[] {
   const found = new Set<Weakness>();
   const clean = supports.filter((trace) => !ofOneTry.some(([, applies]) => applies(trace)));
   if (clean.length < CLEAN_TRIES) {
     for (const [weakness, applies] of ofOneTry) if (supports.some(applies)) found.add(weakness);
   }
-  const withThings = supports.filter((trace) => trace.set.arrangement !== 'none');
-  const kinds = new Set(withThings.map((trace) => trace.set.things)).size;
-  if (supports.length === 0 || (withThings.length > 0 && kinds < figure.steadyKinds)) {
-    found.add('one-kind-of-thing');
-  }
+  if (!hasKinds(supports, kindOf)) found.add(kindOf === beatOf ? 'one-beat' : 'one-kind-of-thing');
   if (new Set(supports.map(dayOf)).size < figure.shownDays) found.add('one-day');
   return weaknesses.filter((weakness) => found.has(weakness));
 }

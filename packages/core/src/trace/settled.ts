@@ -8,11 +8,26 @@ export function undoneSeqs(events: readonly TraceEvent[]): ReadonlySet<number> {
   );
 }
 
+interface Settled {
+  readonly of: number;
+  readonly events: readonly HappeningEvent[];
+}
+
+const kept = new WeakMap<readonly TraceEvent[], Settled>();
+
 /**
  * The events as they are to be read: those undone left out, those amended replaced by the last
- * standing amendment, at the seq and time of the original.
+ * standing amendment, at the seq and time of the original. Kept with the list, until it grows.
  */
 export function settledEvents(events: readonly TraceEvent[]): readonly HappeningEvent[] {
+  const known = kept.get(events);
+  if (known?.of === events.length) return known.events;
+  const settled = { of: events.length, events: settle(events) };
+  kept.set(events, settled);
+  return settled.events;
+}
+
+function settle(events: readonly TraceEvent[]): readonly HappeningEvent[] {
   const undone = undoneSeqs(events);
   const amendments = new Map<number, HappeningEvent>();
   for (const event of events) {

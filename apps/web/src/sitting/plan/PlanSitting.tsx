@@ -27,6 +27,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
     () =>
       trayFor({
         task: plan.task,
+        main: whole.main,
         n: plan.size,
         things: plan.things,
         layout: plan.layout,
@@ -34,7 +35,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
         child,
         day: todayHere(),
       }),
-    [plan, whole.other, child],
+    [plan, whole, child],
   );
   return (
     <Box
@@ -54,6 +55,11 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
           <Part label="First">
             <b>{taskOf(plan.task).name}</b>. {plan.why}
           </Part>
+          {(whole.main !== plan.task || whole.mainWhy !== plan.why) && (
+            <Part label="What it is for">
+              <b>{taskOf(whole.main).name}</b>. {whole.mainWhy}
+            </Part>
+          )}
           <Other sitting={sitting} dispatch={dispatch} />
           {child.languages.length > 1 && (
             <Choice
@@ -108,8 +114,8 @@ function Part({ label, children }: { readonly label: string; readonly children: 
 }
 
 /** At most one other question, on what lies there already. */
-function Other({ sitting: { plan, whole }, dispatch }: PlanSittingProps) {
-  const options = otherQuestions(plan.task);
+function Other({ sitting: { whole }, dispatch }: PlanSittingProps) {
+  const options = otherQuestions(whole.main);
   return (
     <Choice<TaskId | 'none'>
       label="Then, if there is time"

@@ -1,0 +1,67 @@
+import { figure } from '../estimates/parameters.js';
+import { ageInMonths } from '../shelf/cautions.js';
+import { counterKinds } from '../shelf/counters.js';
+import { largestSaid, taskOf, type TaskId } from '../shelf/tasks.js';
+import type { SittingId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
+import type { Asking } from './asking.js';
+import { easyTry } from './easyTry.js';
+import { otherQuestion } from './planSitting.js';
+import { beginningWords } from './tellNext.js';
+
+/** What a sitting is planned to be: one skill, and at most one other question on the things that lie there. */
+export interface SittingPlan {
+  readonly minutes: number;
+  /** What the sitting is for; an easy one comes before it. */
+  readonly main: TaskId;
+  /** Why that, in a sentence. */
+  readonly mainWhy: string;
+  readonly other: TaskId | null;
+}
+
+/** What a sitting is planned from. */
+export interface SittingToBegin {
+  /** The step that was chosen: what the sitting is for. */
+  readonly step: { readonly task: TaskId; readonly n: number; readonly why: string };
+  /** Tries of the child before this sitting, as far back as the device has them. */
+  readonly earlier: readonly Trace[];
+  readonly birthDate: string | null;
+  readonly language: string;
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly minutes: number;
+  /** The largest number to ask, where the child needs few things; null for what the task allows. */
+  readonly most: number | null;
+  /** Kinds of things that may be laid for the child. */
+  readonly kinds?: readonly string[];
+}
+
+export interface BegunSitting {
+  readonly first: { readonly task: TaskId; readonly n: number; readonly why: string };
+  readonly plan: SittingPlan;
+}
+
+/**
+ * Plans a sitting: first a try that will go well, then the step that was chosen, then one other question that
+ * has waited longest. A child who needs few things is asked nothing else.
+ */
+export function beginSitting(sitting: SittingToBegin): BegunSitting {
+  const { step, earlier, birthDate, language, day, minutes, most, kinds = counterKinds } = sitting;
+  const asking: Asking = {
+    tries: earlier,
+    sittingId: '' as SittingId,
+    day,
+    language,
+    months: birthDate === null ? null : ageInMonths(birthDate, day),
+    arrangements: [taskOf(step.task).arrangement],
+    things: kinds,
+    largest: most ?? largestSaid,
+    secondsLeft: 60 * figure.minutesOfSitting,
+  };
+  const { task, n } = easyTry(taskOf(step.task), asking, Math.min(step.n, most ?? Infinity));
+  const other = most === null ? otherQuestion(step.task, asking) : null;
+  return {
+    first: { task, n, why: task === step.task && n === step.n ? step.why : beginningWords },
+    plan: { minutes, main: step.task, mainWhy: step.why, other },
+  };
+}

@@ -1,0 +1,109 @@
+import { skillOf } from '../skills/map.js';
+import { counted, traceOf } from '../testing/traces.js';
+import type { TraceId } from '../trace/ids.js';
+import type { Happening, Trace } from '../trace/trace.js';
+import { obstaclesIn, slippedIn } from './obstacles.js';
+
+const date = '2026-03-20';
+let made = 0;
+const tried = (facts: Partial<Trace> & { readonly happenings?: readonly Happening[] }): Trace => {
+  made++;
+  return traceOf({
+    id: `try-${made}` as TraceId,
+    startedAt: `2026-03-${String(2 + (made % 15)).padStart(2, '0')}T09:30:00.000+00:00`,
+    ...facts,
+  });
+};
+const upTo = (n: number, without: readonly number[] = []): readonly number[] =>
+  Array.from({ length: n }, (_, i) => i + 1).filter((word) => !without.includes(word));
+const said = (n: number, without: readonly number[] = []): Trace =>
+  tried({
+    task: 'say-far',
+    target: n,
+    set: { size: 0, things: 'cork', arrangement: 'none' },
+    happenings: upTo(n, without).map((word) => ({ kind: 'say', word })),
+  });
+const inARow = (n: number, happenings: readonly Happening[]): Trace =>
+  tried({ set: { size: n, things: 'cork', arrangement: 'row' }, target: n, happenings });
+const clean = (n: number): Trace => inARow(n, counted(...upTo(n)));
+/** One word more than touches, at one place. */
+const ranAhead = (n: number, at: number): Trace =>
+  inARow(n, [...counted(...upTo(at - 1)), { kind: 'say', word: at }, ...counted(...upTo(n + 1).slice(at))]);
+
+const order = skillOf('order');
+const row = skillOf('row');
+
+describe(obstaclesIn, () => {
+  test('a number that is always skipped is named by that number, in the counts that went so far', () => {
+    const tries = [said(20, [13]), said(15, [13]), ...Array.from({ length: 6 }, () => said(8))];
+    expect(obstaclesIn(order, tries, date)).toMatchObject([
+      { slip: 'skipped', place: { kind: 'number', n: 13 }, of: 2 },
+    ]);
+  });
+
+  test('once is not enough, nor twice in many', () => {
+    expect(obstaclesIn(row, [ranAhead(6, 3), clean(6)], date)).toEqual([]);
+    const seldom = [ranAhead(6, 3), ranAhead(6, 3), clean(6), clean(6), clean(6), clean(6)];
+    expect(obstaclesIn(row, seldom, date)).toEqual([]);
+    expect(obstaclesIn(row, seldom.slice(0, 4), date)).toHaveLength(1);
+  });
+
+  test('two kinds that each come often are both named, the commoner first', () => {
+    const both = inARow(5, [
+      ...counted(1),
+      { kind: 'say', word: 2 },
+      { kind: 'passed-over', item: 3 },
+      ...counted(3, 4, 5),
+    ]);
+    const tries = [both, both, ranAhead(5, 2)];
+    expect(obstaclesIn(row, tries, date).map((one) => one.slip)).toEqual(['word-without-touch', 'missed']);
+  });
+
+  test('where no kind comes often by itself, the two commonest are taken together', () => {
+    const leftOut = (): Trace =>
+      inARow(5, [...counted(1, 2), { kind: 'passed-over', item: 2 }, ...counted(3, 4)]);
+    const tries = [leftOut(), ranAhead(5, 2), leftOut(), clean(5), clean(5)];
+    const [first, ...rest] = obstaclesIn(row, tries, date);
+    expect(rest).toEqual([]);
+    expect(new Set([first!.slip, first!.or])).toEqual(new Set(['missed', 'word-without-touch']));
+    expect(first).toMatchObject({ of: 5 });
+    expect(first!.traces).toHaveLength(3);
+  });
+
+  test('says where it comes: at the very end, after so many things, from a number asked for', () => {
+    const ranOn = (n: number): Trace => inARow(n, [...counted(...upTo(n)), ...counted(n + 1)]);
+    expect(obstaclesIn(row, [ranOn(4), ranOn(6)], date)[0]!.place).toEqual({ kind: 'close' });
+    expect(obstaclesIn(row, [ranAhead(8, 6), ranAhead(9, 5)], date)[0]!.place).toEqual({
+      kind: 'after',
+      n: 4,
+    });
+    const gave = (asked: number, given: number): Trace =>
+      tried({
+        task: 'give-n',
+        target: asked,
+        set: { size: asked, things: 'cork', arrangement: 'movable', pile: 15 },
+        happenings: [
+          { kind: 'ask', question: 'give' },
+          { kind: 'given', value: given },
+        ],
+      });
+    const gifts = [gave(2, 2), gave(3, 3), gave(2, 2), gave(5, 3), gave(4, 7)];
+    expect(obstaclesIn(skillOf('fetch'), gifts, date)).toMatchObject([
+      { slip: 'gave-another-number', place: { kind: 'asked', n: 4 } },
+    ]);
+  });
+
+  test('what is long past stands in no way', () => {
+    const tries = [ranAhead(6, 3), ranAhead(6, 3)];
+    expect(obstaclesIn(row, tries, date)).toHaveLength(1);
+    expect(obstaclesIn(row, tries, '2026-09-20')).toEqual([]);
+    expect(slippedIn(row, tries, '2026-09-20')).toBe(0);
+  });
+
+  test('a try that counts for nothing stands in no way, nor does one of another arrangement', () => {
+    const others = [ranAhead(6, 3), ranAhead(6, 3)].map((trace) => ({ ...trace, setAside: 'ill' }));
+    expect(obstaclesIn(row, others, date)).toEqual([]);
+    expect(obstaclesIn(skillOf('ring'), [ranAhead(6, 3), ranAhead(6, 3)], date)).toEqual([]);
+    expect(slippedIn(row, [ranAhead(6, 3), clean(6)], date)).toBe(1);
+  });
+});

@@ -1,0 +1,80 @@
+// The app’s own flow with a simulated child: what Today or the child’s page puts first, the sitting it plans, the
+// next try it chooses after each, until it says that it is over.
+import { dateOf, momentOf } from './people.mjs';
+
+const kinds = ['cork', 'shell', 'boat', 'lid'];
+const mostTries = 30;
+
+export function birthDateOf(day, months) {
+  const date = new Date(Date.parse(`${dateOf(day)}T00:00:00Z`));
+  date.setUTCMonth(date.getUTCMonth() - months);
+  return date.toISOString().slice(0, 10);
+}
+
+/** The step an adult sits down for: what is due, else what the child’s page puts first. */
+export function stepFor(core, tries, date, birthDate) {
+  const steps = core.nextSteps(tries, date, { birthDate, kinds });
+  const looks = core.summarise(tries, date, { birthDate });
+  const [due] = core.dueFor([{ childId: 'child', looks }], date, 1);
+  if (!due) return steps.choices[0];
+  return steps.bySkill.get(
+    core.skillToSitFor(
+      due,
+      steps.choices.map(({ skill }) => skill),
+      looks,
+    ),
+  );
+}
+
+/** One sit-down of four minutes: its tries, oldest first. */
+export function sitDown(core, child, tries, day, birthDate) {
+  const date = dateOf(day);
+  const step = stepFor(core, tries, date, birthDate);
+  const minutes = core.figure.minutesOfSitting;
+  const common = { birthDate, kinds };
+  const { first, plan } = core.beginSitting({
+    ...common,
+    step,
+    earlier: tries,
+    language: 'en',
+    day: date,
+    minutes,
+    most: null,
+  });
+  const sat = [];
+  let next = { ...first, things: step.things };
+  let used = 0;
+  let lays = core.figure.secondsToLay;
+  while (sat.length < mostTries) {
+    const task = core.taskOf(next.task);
+    const trace = child.ask({ task, n: next.n, things: task.only ?? next.things, day, seconds: used });
+    sat.push({ ...trace, sittingId: `sitting-${day}` });
+    used += lays + core.figure.secondsPerThing * next.n + core.figure.secondsToAnswer;
+    lays = core.figure.secondsToKeep;
+    const then = core.nextInSitting({
+      ...common,
+      earlier: tries,
+      tries: sat,
+      plan,
+      pausedMs: 0,
+      now: momentOf(day, used),
+    });
+    if (then.isOver) break;
+    if (then.task !== next.task) lays = core.figure.secondsToKeep;
+    next = then;
+  }
+  return { sat, plan };
+}
+
+/** So many sit-downs, so many days apart. */
+export function sitDowns(core, child, times, daysApart) {
+  const sittings = [];
+  let tries = [];
+  for (let i = 0; i < times; i++) {
+    const day = i * daysApart;
+    const { sat, plan } = sitDown(core, child, tries, day, birthDateOf(day, child.months));
+    sittings.push({ sat, plan });
+    tries = [...tries, ...sat];
+  }
+  return { tries, sittings, day: (times - 1) * daysApart };
+}
