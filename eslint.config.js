@@ -65,6 +65,20 @@ export default tseslint.config(
     rules: { 'no-restricted-imports': ['error', { patterns: ['@nestjs/*', 'typeorm', 'node:*'] }] },
   },
   {
+    files: ['**/*.cjs'],
+    languageOptions: {
+      sourceType: 'commonjs',
+      globals: {
+        require: 'readonly',
+        __dirname: 'readonly',
+        process: 'readonly',
+        beforeEach: 'readonly',
+        expect: 'readonly',
+      },
+    },
+    rules: { '@typescript-eslint/no-require-imports': 'off' },
+  },
+  {
     files: ['**/*.{js,mjs}'],
     languageOptions: {
       globals: {

@@ -1,6 +1,7 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/test'],
+  setupFilesAfterEnv: ['<rootDir>/../../packages/core/jest.setup.cjs'],
   testMatch: ['**/*.test.ts'],
   testTimeout: 30_000,
   transform: {

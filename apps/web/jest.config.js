@@ -1,6 +1,7 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
+  setupFilesAfterEnv: ['<rootDir>/../../packages/core/jest.setup.cjs'],
   testMatch: ['**/*.test.ts'],
   transform: {
     '^.+\\.[tj]s$': [

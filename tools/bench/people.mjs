@@ -9,7 +9,7 @@ export const momentOf = (day, seconds = 0) =>
 export const dateOf = (day) => momentOf(day).slice(0, 10);
 
 /** What every try has, whoever made it up. */
-const headOf = (core, id, { task, n, things, day, seconds }, set) => ({
+const headOf = (core, id, { task, n, day, seconds }, set) => ({
   id,
   childId: 'child',
   recordedBy: 'adult',
@@ -24,7 +24,6 @@ const headOf = (core, id, { task, n, things, day, seconds }, set) => ({
   answeredBy: 'alone',
   firstTime: false,
   ...(core.rightChoice(set) && { choices: 2 }),
-  things,
 });
 
 const laid = (core, { task, n, things, turn }) =>
@@ -46,7 +45,7 @@ export function ourChild(core, { months, ability }, seed) {
       const { task, n, day } = request;
       if (!moods.has(day)) moods.set(day, core.onThisDay(ability, random));
       const set = laid(core, { ...request, turn: turn++ });
-      const { things: _, ...head } = headOf(core, `try-${seed}-${turn}`, request, set);
+      const head = headOf(core, `try-${seed}-${turn}`, request, set);
       const put = core.putOf(task, set, n, task.thenSay !== undefined);
       return { ...head, ...core.simulateTry(moods.get(day), put, random) };
     },
@@ -63,7 +62,7 @@ function theirChild(core, child, months, seed) {
       const { task, n, things, day, seconds } = request;
       if (!TASKS[task.id]) return stand.ask(request);
       const set = laid(core, { ...request, turn });
-      const { things: _, ...head } = headOf(core, `try-${seed}-${turn}`, request, set);
+      const head = headOf(core, `try-${seed}-${turn}`, request, set);
       const { events, ended } = answer(
         child,
         { task: task.id, n, things, language: 'en', ...(set.pile && { pile: set.pile }) },

@@ -140,10 +140,16 @@ describe('the plan of a sitting', () => {
     expect(sitting.plan.why).toMatch(/one other question/);
   });
 
+  test('what the adult chooses in place of the plan is what the sitting is for', () => {
+    expect(play([lay('count-scatter', 6)]).whole).toMatchObject({ main: 'count-scatter', mainWhy: '' });
+    // Under way another task changes only what comes next.
+    expect(play([next, lay('count-scatter', 6)]).whole.main).toBe('count-row');
+  });
+
   test('attention that goes sooner: three things, two minutes, nothing else', () => {
     const short = play([{ kind: 'access', access: ['attention'] }]);
     expect(short.plan.size).toBe(3);
-    expect(short.whole).toEqual({ minutes: 2, other: null });
+    expect(short.whole).toMatchObject({ minutes: 2, main: 'count-row', other: null });
     // Under way the adult's plan stays as it is.
     const later = play([next, { kind: 'access', access: ['attention'] }]);
     expect(later.plan.size).toBe(4);

@@ -147,6 +147,12 @@ describe(nextInSitting, () => {
       });
     });
 
+    test('with no time left to lay anything the other question does not begin', () => {
+      const sat = [clean(4), clean(6)];
+      expect(next([], sat, 3.6, plan).task).toBe('how-many');
+      expect(next([], sat, 4 - 20 / 60, plan)).toMatchObject({ task: 'count-row', isOver: true });
+    });
+
     test('a pause is not the child’s time', () => {
       const sat = [clean(4), clean(6)];
       expect(next([], sat, 9, plan).isOver).toBe(true);

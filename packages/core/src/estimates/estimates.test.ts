@@ -118,6 +118,9 @@ describe(threshold, () => {
     const doubtful = { priorMean: -4, slopes: [2.7], claim: 0.99 };
     expect(threshold(atOne.slice(0, 3), doubtful).steadyTo).toBe(0);
     expect(threshold(atOne, doubtful).steadyTo).toBe(1);
+    const onOneDay = atOne.map((one) => ({ ...one, day: days[0]! }));
+    expect(threshold(onOneDay, doubtful).steadyTo).toBe(0);
+    expect(threshold([...atOne, { ...atOne[0]!, success: false }], doubtful).steadyTo).toBe(0);
     expect(
       threshold(
         days.map((day) => passed(3, day)),

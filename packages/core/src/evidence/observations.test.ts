@@ -77,6 +77,20 @@ describe('what a try of each kind speaks of', () => {
     expect(observationsOf(trace).tracking).toMatchObject({ n: 3, success: true });
   });
 
+  test('a count that stopped of itself gave way at the next thing; one cut short by the adult says nothing', () => {
+    const stopped = (ended: Trace['ended']) =>
+      observationsOf(
+        traceOf({
+          ended,
+          happenings: counted(1, 2, 3),
+          set: { size: 8, things: 'cork', arrangement: 'row' },
+        }),
+      ).tracking;
+    expect(stopped('stopped-itself')).toMatchObject({ success: false, firstSlip: 4 });
+    expect(stopped('stopped-by-adult')).toBeNull();
+    expect(stopped('finished')).toMatchObject({ success: false, firstSlip: null });
+  });
+
   test('the number kept without counting, though it was first seen rather than counted', () => {
     const kept = tried('still-n', 4, [ask('how-many'), answer(4), ask('how-many'), answer(4)]);
     expect(shown(kept)).toEqual([['conservation', true, 1]]);

@@ -93,6 +93,18 @@ describe(obstaclesIn, () => {
     ]);
   });
 
+  test('the latest six that were long enough count, not those before them', () => {
+    const then = (trace: Trace, i: number): Trace => ({
+      ...trace,
+      startedAt: `2026-03-${String(2 + i).padStart(2, '0')}T09:30:00.000+00:00`,
+    });
+    const better = [ranAhead(6, 3), ranAhead(6, 3), ...Array.from({ length: 6 }, () => clean(6))].map(then);
+    expect(obstaclesIn(row, better, date)).toEqual([]);
+    expect(slippedIn(row, better, date)).toBe(0);
+    const short = [ranAhead(6, 5), ranAhead(6, 5), ...Array.from({ length: 6 }, () => clean(3))].map(then);
+    expect(obstaclesIn(row, short.toReversed(), date)).toMatchObject([{ of: 2 }]);
+  });
+
   test('what is long past stands in no way', () => {
     const tries = [ranAhead(6, 3), ranAhead(6, 3)];
     expect(obstaclesIn(row, tries, date)).toHaveLength(1);

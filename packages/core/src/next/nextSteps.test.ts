@@ -154,6 +154,29 @@ describe(nextSteps, () => {
     expect(steps(tries, { dismissed }).bySkill).toEqual(bySkill);
   });
 
+  test('skills take turns: what was looked at this week waits for what was looked at long ago', () => {
+    const child = { orderTo: 30, orderSlope: 0.3, slipPerThing: 0.001, lastWord: 1, keeps: 1, fetches: 5 };
+    const longAgo = looked(child, [['other-end', 5]], ['2026-01-05', '2026-01-06']);
+    const again = looked(child, [['still-n', 5]], ['2026-03-18', '2026-03-19']).map((trace, i) => ({
+      ...trace,
+      id: `again-${i}` as TraceId,
+    }));
+    const both = [...longAgo, ...again];
+    const swapped = both.map((trace) => ({
+      ...trace,
+      startedAt: trace.task === 'still-n' ? '2026-01-05T09:30:00.000+00:00' : '2026-03-18T09:30:00.000+00:00',
+    }));
+    const among = (tries: readonly Trace[]) => {
+      const { bySkill } = steps(tries);
+      const dismissed = [...bySkill.values()]
+        .filter((step) => !['conservation', 'order-irrelevance'].includes(step.skill))
+        .map(({ skill, evidence }) => ({ skill, evidence }));
+      return steps(tries, { dismissed }).choices.map((step) => step.skill);
+    };
+    expect(among(both)).toEqual(['order-irrelevance', 'conservation']);
+    expect(among(swapped)).toEqual(['conservation', 'order-irrelevance']);
+  });
+
   test('a pinned step stays first', () => {
     const last = steps(tries).choices.at(-1)!.skill;
     expect(steps(tries, { pinned: last }).choices[0]!.skill).toBe(last);

@@ -98,6 +98,39 @@ describe('one-to-one', () => {
     expect(find([...helped, ...both(5, 12)], 'one-to-one')!.sureTo).toBe(0);
   });
 
+  test('two tries free of help stand by themselves, one does not', () => {
+    const helped = Array.from({ length: 4 }, () => clean(4, { help: 'prompted' }));
+    const weaknesses = (free: number) =>
+      find([...helped, ...both(4, free)], 'one-to-one')!.weakenedBy.filter((one) => one === 'help');
+    expect(weaknesses(0)).toEqual(['help']);
+    expect(weaknesses(1)).toEqual(['help']);
+    expect(weaknesses(2)).toEqual([]);
+  });
+
+  test('half of what carries it unaided is enough to be sure, less is not', () => {
+    const many = both(4, 16);
+    const withHelp = (helped: number) =>
+      find(
+        many.map((trace, i) => (i < helped ? { ...trace, help: 'prompted' as const } : trace)),
+        'one-to-one',
+      )!;
+    expect(withHelp(8).sureTo).toBeGreaterThan(0);
+    expect(withHelp(9).certainty).not.toBe('sure');
+  });
+
+  test('drops are sure with two beats, whatever falls', () => {
+    const heard = (way: string, day: string): Trace =>
+      clean(5, {
+        task: 'count-heard',
+        startedAt: day,
+        set: { size: 5, things: 'cork', arrangement: 'heard', layout: { way } },
+      });
+    const even = Array.from({ length: 12 }, (_, i) => heard('even', i % 2 ? monday : tuesday));
+    expect(find(even, 'one-to-one')).toMatchObject({ sureTo: 0, weakenedBy: ['one-beat'] });
+    const two = even.map((trace, i) => (i % 3 ? trace : heard('uneven', trace.startedAt)));
+    expect(find(two, 'one-to-one')!.sureTo).toBeGreaterThan(0);
+  });
+
   test('twelve of twelve at six and none of twelve at twelve: six, and more only as it may be', () => {
     const slip = (i: number): Trace =>
       clean(12, {
@@ -167,6 +200,21 @@ describe('order', () => {
     )!;
     expect(statement).toMatchObject({ passedTo: 12, privateOrder: [14, 16], language: 'en' });
     expect(statement.likelyTo).toBeGreaterThanOrEqual(10);
+  });
+
+  test('two days are enough to be sure of words, whatever lay there', () => {
+    const runs = [monday, monday, tuesday, tuesday].map((startedAt) =>
+      clean(10, { startedAt, set: { size: 10, ...corks } }),
+    );
+    expect(find(runs, 'order')!.sureTo).toBeGreaterThan(4);
+    expect(find(runs, 'order')!.weakenedBy).toEqual([]);
+  });
+
+  test('what comes after is the child’s own once two counts in three go so far', () => {
+    const own = (n: number) => said([...Array.from({ length: n }, (_, i) => i + 1), 14, 16, 19]);
+    const ownAfter = (...runs: readonly number[]) => find(runs.map(own), 'order')!.ownAfter;
+    expect(ownAfter(8, 8, 5)).toBe(8);
+    expect(ownAfter(8, 5, 5)).toBe(5);
   });
 
   test('one slip does not undo four runs', () => {

@@ -1,12 +1,8 @@
 import type { HappeningEvent, TraceEvent } from './trace.js';
 
-/** The seqs that an adult took back. An undo itself cannot be undone. */
-export function undoneSeqs(events: readonly TraceEvent[]): ReadonlySet<number> {
-  const isUndo = new Set(events.filter((event) => event.kind === 'undo').map((event) => event.seq));
-  return new Set(
-    events.flatMap((event) => (event.kind === 'undo' && !isUndo.has(event.of) ? [event.of] : [])),
-  );
-}
+/** The seqs that an adult took back. An undo itself cannot be undone: it was never read. */
+export const undoneSeqs = (events: readonly TraceEvent[]): ReadonlySet<number> =>
+  new Set(events.flatMap((event) => (event.kind === 'undo' ? [event.of] : [])));
 
 interface Settled {
   readonly of: number;
