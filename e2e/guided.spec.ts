@@ -50,7 +50,9 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
     if (/enough for today|end, or take another|a good place to end/.test(why)) break;
     await press(page, 'Next try');
   }
-  expect(new Set(put)).toEqual(new Set(['count-row', 'how-many']));
+  // Where all of a question went wrong an easy count ends it well.
+  expect(new Set(put.slice(0, -1))).toEqual(new Set(['count-row', 'how-many']));
+  expect(put.at(-1)).toBe('count-aside');
   await press(page, 'End here');
 
   const changed = page.getByRole('region', { name: 'What this sitting changed' });

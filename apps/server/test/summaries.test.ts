@@ -117,6 +117,32 @@ describe('kept summaries', () => {
     }
   });
 
+  test('what a new way of working out says otherwise is told once, with the day and why', async () => {
+    await page();
+    expect((await page()).revised).toBeNull();
+    const before = (await kept())!;
+    const row = before.lines.find((line) => line.skill === 'order')!;
+    const lines = before.lines.map((line) =>
+      line === row ? { ...line, statement: 'says the numbers in order to 30' } : line,
+    );
+    await nursery.dataSource.manager.update(
+      ChildSummaryRow,
+      { childId: site.childId },
+      { lines, makeup: before.makeup - 1 },
+    );
+    const { revised } = await page();
+    expect(revised).toMatchObject({
+      day: before.madeFor,
+      skills: [{ name: row.name, before: 'says the numbers in order to 30', after: row.statement }],
+    });
+    expect(revised!.why).toMatch(/slip/);
+    // Kept until somebody has read it, whatever is recorded meanwhile.
+    await count();
+    expect((await page()).revised).toEqual(revised);
+    expect((await device.ask('POST', `children/${site.childId}/revised/read`)).status).toBe(204);
+    expect((await page()).revised).toBeNull();
+  });
+
   test('a change that was refused counts for nothing', async () => {
     await page();
     const before = (await kept())!.madeFrom;

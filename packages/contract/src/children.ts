@@ -426,6 +426,27 @@ export class TrySummary {
   told: string;
 }
 
+/** What is said of one skill since it is worked out in a new way. */
+export class RevisedSkill {
+  @IsString()
+  name: string;
+  @IsString()
+  before: string;
+  @IsString()
+  after: string;
+}
+
+/** What a new way of working out says otherwise of a child, with the day and the reason. */
+export class RevisedView {
+  @IsDay()
+  day: string;
+  @IsString()
+  why: string;
+  @ValidateNested({ each: true })
+  @Type(() => RevisedSkill)
+  skills: RevisedSkill[];
+}
+
 export class ChildPage {
   @ValidateNested()
   @Type(() => ChildView)
@@ -463,4 +484,9 @@ export class ChildPage {
   @ValidateNested()
   @Type(() => LeftOutView)
   leftOut: LeftOutView;
+  /** Null where nothing changed, or somebody has read it. */
+  @OrNull()
+  @ValidateNested()
+  @Type(() => RevisedView)
+  revised: RevisedView | null;
 }

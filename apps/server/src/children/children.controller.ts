@@ -94,6 +94,13 @@ export class ChildrenController {
     await this.decisions.rule(at, await this.sight.child(at, id as ChildId), body);
   }
 
+  @For('lead', 'practitioner')
+  @Post('children/:id/revised/read')
+  @HttpCode(204)
+  revisedWasRead(@Present() at: AtWork, @Param('id', Id) id: string): Promise<void> {
+    return this.children.revisedWasRead(at, id as ChildId);
+  }
+
   @Get('rooms/:id/moves')
   @ApiOkResponse({ type: RoomMove, isArray: true })
   moves(@Present() at: AtWork, @Param('id', Id) id: string): Promise<RoomMove[]> {

@@ -126,7 +126,13 @@ export class ChildrenService {
       closings,
       metTasks: [...new Set(traces.map((trace) => trace.task))],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
+      revised: await this.summaries.revisedOf(childId),
     };
+  }
+
+  /** Somebody has read what is said otherwise of the child; it is not shown again. */
+  async revisedWasRead(at: AtWork, childId: ChildId): Promise<void> {
+    await this.summaries.revisedWasRead((await this.sight.child(at, childId)).id);
   }
 
   async change(at: AtWork, childId: ChildId, change: ChildChange): Promise<ChildView> {

@@ -22,6 +22,7 @@ import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js'
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
 import { KeptSummaries1795700000000 } from './migrations/1795700000000-KeptSummaries.js';
+import { RevisedSayings1796000000000 } from './migrations/1796000000000-RevisedSayings.js';
 import { StaysAndWaits1795900000000 } from './migrations/1795900000000-StaysAndWaits.js';
 import { GuidedSitting1795500000000 } from './migrations/1795500000000-GuidedSitting.js';
 
@@ -59,6 +60,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       KeptSummaries1795700000000,
       Register1795800000000,
       StaysAndWaits1795900000000,
+      RevisedSayings1796000000000,
     ],
     migrationsRun: false,
     synchronize: false,

@@ -1,3 +1,4 @@
+import type { RevisedView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Child } from '../children/child.entity.js';
@@ -33,4 +34,8 @@ export class ChildSummaryRow implements ChildSummary {
 
   @Column({ name: 'skill_lines', type: 'json' })
   lines: Lines;
+
+  /** What a new way of working out says otherwise, until somebody has read it. */
+  @Column({ type: 'json', nullable: true })
+  revised: RevisedView | null;
 }

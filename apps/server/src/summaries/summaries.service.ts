@@ -1,3 +1,4 @@
+import type { RevisedView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Injectable, Logger } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
@@ -8,6 +9,7 @@ import { today } from '../children/today.js';
 import { isHere } from '../site/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
+import { revisedSince } from './revised.js';
 import { SummaryThread } from './summaryThread.js';
 import { makeup, type ChildSummary } from './workOut.js';
 
@@ -109,6 +111,19 @@ export class SummariesService {
     return making;
   }
 
+  /** What a new way of working out says otherwise of a child, and nobody has read yet. */
+  async revisedOf(childId: ChildId): Promise<RevisedView | null> {
+    const row = await this.dataSource.manager.findOne(ChildSummaryRow, {
+      select: { childId: true, revised: true },
+      where: { childId },
+    });
+    return row?.revised ?? null;
+  }
+
+  async revisedWasRead(childId: ChildId): Promise<void> {
+    await this.dataSource.manager.update(ChildSummaryRow, { childId }, { revised: null });
+  }
+
   async everyChild(): Promise<readonly ChildId[]> {
     const children = await this.dataSource.manager.find(Child, {
       select: { id: true, leftOn: true },
@@ -145,13 +160,15 @@ export class SummariesService {
       this.decisions.rulingsOf(childId),
     ]);
     const summary = await this.thread.workOut({ child, traces, moves, decided, rulings }, day);
-    const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary };
+    const before = await manager.findOneBy(ChildSummaryRow, { childId });
+    const revised = revisedSince(before, summary, child.evidence, day);
+    const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary, revised };
     await manager.query(
-      `INSERT INTO child_summary (child_id, made_from, made_for, makeup, glance, steps, skill_lines)
-       SELECT id, ?, ?, ?, ?, ?, ? FROM child WHERE id = ?
+      `INSERT INTO child_summary (child_id, made_from, made_for, makeup, glance, steps, skill_lines, revised)
+       SELECT id, ?, ?, ?, ?, ?, ?, ? FROM child WHERE id = ?
        ON DUPLICATE KEY UPDATE made_from = VALUES(made_from), made_for = VALUES(made_for),
          makeup = VALUES(makeup), glance = VALUES(glance), steps = VALUES(steps),
-         skill_lines = VALUES(skill_lines)`,
+         skill_lines = VALUES(skill_lines), revised = VALUES(revised)`,
       [
         child.evidence,
         day,
@@ -159,6 +176,7 @@ export class SummariesService {
         JSON.stringify(summary.glance),
         JSON.stringify(summary.steps),
         JSON.stringify(summary.lines),
+        revised && JSON.stringify(revised),
         childId,
       ],
     );

@@ -27,7 +27,10 @@ import type { StepDecisionRow } from '../children/decisions.entity.js';
 import { skillLines, stepView } from '../children/childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 3;
+export const makeup = 4;
+/** Why this one is other than the last, in a sentence for those who read what changed. */
+export const madeOtherwiseBecause =
+  'Good and bad days, help and the place of each slip are now taken into account, and what is only likely is kept apart from what is sure.';
 
 /** What the room's table shows of each child: two of each strand. */
 const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];

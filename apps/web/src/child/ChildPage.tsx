@@ -18,6 +18,7 @@ import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
 import { Closings } from './Closings.js';
 import { NextSteps } from './NextSteps.js';
+import { Revised } from './Revised.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { Tries } from './Tries.js';
 
@@ -59,6 +60,14 @@ function PageOf({ id }: { readonly id: ChildId }) {
       <Box>
         <Heading page={data} />
         <LeftOut leftOut={data.leftOut} />
+        {data.revised && (
+          <Revised
+            childId={id}
+            firstName={data.child.firstName}
+            revised={data.revised}
+            mayClose={adult.role !== 'assistant'}
+          />
+        )}
         <Box sx={lines}>
           <span />
           <DotScale upTo={20} radius={lineRadius} />

@@ -1,0 +1,52 @@
+import type { RevisedView } from '@dotting/contract';
+import type { ChildId } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
+import { request } from '../api/http.js';
+import { childQuery, queryClient } from '../api/queries.js';
+import { sayLongDay } from '../app/days.js';
+import { capitalised } from '../app/text.js';
+import { palette } from '../app/theme.js';
+
+interface RevisedProps {
+  readonly childId: ChildId;
+  readonly firstName: string;
+  readonly revised: RevisedView;
+  /** An assistant reads it too, and leaves it for the others. */
+  readonly mayClose: boolean;
+}
+
+/** What is said otherwise since tries are read in a new way; once somebody has read it, it is gone. */
+export function Revised({ childId, firstName, revised: { day, why, skills }, mayClose }: RevisedProps) {
+  const read = useMutation({
+    mutationFn: () => request('POST', `children/${childId}/revised/read`),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: childQuery(childId).queryKey }),
+  });
+  return (
+    <Box
+      component="section"
+      aria-label="What is said otherwise"
+      sx={{ border: `1px solid ${palette.sand}`, borderRadius: 1, p: 1.5, mb: 2, displayPrint: 'none' }}
+    >
+      <Typography sx={{ fontWeight: 650 }}>
+        Since {sayLongDay(day)} Dotting reads {firstName}’s tries in a new way. The tries are the same.
+      </Typography>
+      <Typography variant="body2">{why}</Typography>
+      <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+        {skills.map(({ name, before, after }) => (
+          <Typography component="li" variant="body2" key={name}>
+            {capitalised(name)}: {after}. Before: {before}.
+          </Typography>
+        ))}
+      </Box>
+      {mayClose && (
+        <Button disabled={read.isPending} onClick={() => read.mutate()}>
+          I have read this
+        </Button>
+      )}
+      {read.isError && <Typography role="alert">{read.error.message}</Typography>}
+    </Box>
+  );
+}
