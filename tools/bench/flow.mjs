@@ -43,14 +43,12 @@ export function sitDown(core, child, tries, day, birthDate) {
   });
   const sat = [];
   let next = { ...first, things: step.things };
-  let used = 0;
-  let lays = core.figure.secondsToLay;
+  let used = core.figure.secondsToLay - core.figure.secondsToKeep;
   while (sat.length < mostTries) {
     const task = core.taskOf(next.task);
     const trace = child.ask({ task, n: next.n, things: task.only ?? next.things, day, seconds: used });
     sat.push({ ...trace, sittingId: `sitting-${day}` });
-    used += lays + core.figure.secondsPerThing * next.n + core.figure.secondsToAnswer;
-    lays = core.figure.secondsToKeep;
+    used += secondsOf(core, next.n);
     const then = core.nextInSitting({
       ...common,
       earlier: tries,
@@ -60,7 +58,6 @@ export function sitDown(core, child, tries, day, birthDate) {
       now: momentOf(day, used),
     });
     if (then.isOver) break;
-    if (then.task !== next.task) lays = core.figure.secondsToKeep;
     next = then;
   }
   return { sat, plan };
@@ -78,3 +75,33 @@ export function sitDowns(core, child, times, daysApart) {
   }
   return { tries, sittings, day: (times - 1) * daysApart };
 }
+
+/** Four minutes of one skill alone, by the app’s choice of the next number; its tries, oldest first. */
+export function onlyOf(core, child, skill, before, day, { goOn, things, sittingId }) {
+  const task = core.taskOf(skill.task);
+  const sat = [];
+  let used = 0;
+  while (sat.length < mostTries) {
+    const next = core.nextTry(skill.by, {
+      tries: [...before, ...sat],
+      sittingId,
+      day: dateOf(day),
+      language: 'en',
+      months: child.months,
+      arrangements: [task.arrangement],
+      things: [things],
+      largest: skill.largest,
+      secondsLeft: 60 * core.figure.minutesOfSitting - used,
+      goOn,
+      ...(task.pile && { pile: task.pile }),
+    });
+    if (next.kind !== 'ask') break;
+    sat.push({ ...child.ask({ task, n: next.n, things, day, seconds: used }), sittingId });
+    used += secondsOf(core, next.n);
+  }
+  return sat;
+}
+
+/** Laying them out, counting, asking and waiting. */
+export const secondsOf = (core, n) =>
+  core.figure.secondsToKeep + core.figure.secondsPerThing * n + core.figure.secondsToAnswer;

@@ -137,18 +137,11 @@ export async function benchFlow({ children, seed }) {
         of((i) => i > 0),
         ({ sat }) => went(sat[0]),
       ),
-      bySitting: [1, 2, 3, 4, 5, 6, 7].map((at) =>
-        share(
-          of((i) => i === at),
-          ({ sat }) => went(sat[0]),
-        ),
-      ),
       endsWell: share(
         of(() => true),
         ({ sat }) => went(sat.at(-1)),
       ),
       tries: lived.reduce((sum, { tries }) => sum + tries.length, 0) / children / 8,
-      minutes: NaN,
       asked: Object.fromEntries(
         ['order', 'aside', 'row', 'scattered', 'ring', 'last-word', 'fetch', 'conservation'].map((skill) => [
           skill,

@@ -1,5 +1,5 @@
 // Simulated children of both generators behind one face: an age, and an answer to a task that is laid.
-import { answer, makeChild, obstacleChild, TASKS } from '../children/index.mjs';
+import { answer, makeChild, obstacleChild, TASKS, truth } from '../children/index.mjs';
 
 const day0 = Date.UTC(2025, 8, 1, 9, 30);
 
@@ -65,7 +65,14 @@ function theirChild(core, child, months, seed) {
       const head = headOf(core, `try-${seed}-${turn}`, request, set);
       const { events, ended } = answer(
         child,
-        { task: task.id, n, things, language: 'en', ...(set.pile && { pile: set.pile }) },
+        {
+          task: task.id,
+          n,
+          things,
+          language: 'en',
+          ...(task.id === 'say-far' && { stopAt: n }),
+          ...(set.pile && { pile: set.pile }),
+        },
         { day, minute: seconds / 60, turn: turn++ },
       );
       return { ...head, events: task.again ? agreedFirst(events, n) : events, ended };
@@ -87,17 +94,54 @@ const agreedFirst = (events, n) => [
   })),
 ];
 
-/** Children drawn at random, of either generator. */
+/** The skills of numbers that are scored: how they are asked, and their names in the second generator. */
+export const scoredSkills = [
+  { skill: 'order', by: 'order', task: 'say-far', largest: 30, theirs: ['order'] },
+  { skill: 'aside', by: 'one-to-one', task: 'count-aside', largest: 20, theirs: ['one-to-one', 'movable'] },
+  { skill: 'row', by: 'one-to-one', task: 'count-row', largest: 20, theirs: ['one-to-one', 'row'] },
+  {
+    skill: 'scattered',
+    by: 'one-to-one',
+    task: 'count-scatter',
+    largest: 20,
+    theirs: ['one-to-one', 'scattered'],
+  },
+  { skill: 'ring', by: 'one-to-one', task: 'count-ring', largest: 20, theirs: ['one-to-one', 'ring'] },
+  { skill: 'fetch', by: 'fetch', task: 'give-n', largest: 10, theirs: ['fetch'] },
+];
+
+/** A child that counts to fetch is sure of every number asked for here. */
+const numberOfLevel = [0, 1, 2, 3, 4, 10];
+
+/**
+ * Children drawn at random, of either generator, with what is true of each: the largest number at which, and at
+ * every smaller one, it is right three times in four.
+ */
 export async function drawnChildren(core) {
-  const { drawChild } = await import('../../packages/core/dist/simulate/population.js');
+  const { drawChild, trueOrder, trueTracking } =
+    await import('../../packages/core/dist/simulate/population.js');
   return {
     ours: (i, seed) => {
       const drawn = drawChild(core.seededRandom(seed * 100_000 + i));
-      return ourChild(core, drawn, seed * 100_000 + i + 50_000);
+      const { ability } = drawn;
+      return {
+        ...ourChild(core, drawn, seed * 100_000 + i + 50_000),
+        makeUps: [`racing: ${ability.racing}`, `slope: ${ability.orderSlope}`, `lapse: ${ability.lapse}`],
+        truthOf: ({ by }) => {
+          if (by === 'order') return trueOrder(ability, 30);
+          return by === 'fetch' ? numberOfLevel[Math.floor(ability.fetches)] : trueTracking(ability, 30);
+        },
+      };
     },
     theirs: (i, seed) => {
       const months = 30 + ((i * 37 + seed) % 43);
-      return theirChild(core, makeChild(seed * 100_000 + i, { months }), months, seed * 100_000 + i);
+      const child = makeChild(seed * 100_000 + i, { months });
+      return {
+        ...theirChild(core, child, months, seed * 100_000 + i),
+        makeUps: Object.entries(child.makeup).map(([aspect, name]) => `${aspect}: ${name}`),
+        truthOf: ({ by, theirs, largest }, day) =>
+          Math.min(truth(child, theirs[0], theirs[1], day).T, by === 'fetch' ? largest : 30),
+      };
     },
   };
 }

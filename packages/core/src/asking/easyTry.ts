@@ -15,6 +15,9 @@ export interface EasyTry {
 const plainest = (task: Task): readonly TaskId[] =>
   laysThings(task) ? ['count-aside', 'count-row', 'give-n'] : ['say-far'];
 
+/** One thing is no count, and two words are no row of numbers; one may be fetched. */
+const fewest = ({ looksAt }: Task): number => (looksAt === 'fetch' ? 1 : looksAt === 'order' ? 3 : 2);
+
 /**
  * A try that will go well, to begin or to end a sitting with: of the task in hand where one of its numbers
  * will go well, the largest that does; else of the plainest tasks on the same things; where none will, the
@@ -28,7 +31,8 @@ export function easyTry(task: Task, asking: Asking, most: number): EasyTry {
   const known: EasyTry[] = [];
   for (const one of [task, ...plainest(task).map(taskOf)]) {
     const chanceAt = chanceOfTask(one, asking);
-    const tries = numbersOf(one, asking).map((n) => ({ task: one.id, n, chance: chanceAt(n) }));
+    const numbers = numbersOf(one, asking).filter((n, i, { length }) => n >= fewest(one) || i === length - 1);
+    const tries = numbers.map((n) => ({ task: one.id, n, chance: chanceAt(n) }));
     const easy = tries.findLast(({ n, chance }) => n <= least && chance >= figure.beginsWell);
     if (easy) return easy;
     known.push(...tries.filter(({ n }, i) => n <= least || i === 0));

@@ -17,7 +17,7 @@ import { isNumberSkill } from './chanceOfTask.js';
 import { easyTry } from './easyTry.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
 import { nextTry } from './nextTry.js';
-import { endingWords, tellNext, tellOther } from './tellNext.js';
+import { endingWords, mainWords, tellNext, tellOther } from './tellNext.js';
 
 /** A sitting as it stands between two tries. */
 export interface SittingSoFar {
@@ -62,7 +62,7 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   const main = taskOf(sitting.plan.main);
   if (sitting.tries.length === 1 && main.id !== task.id) {
     const first = nextOf(main, sitting, left);
-    if (first.kind === 'ask') return proposal(main, first, sitting.plan.mainWhy || tellNext(first, 0));
+    if (first.kind === 'ask') return proposal(main, first, mainWords);
   }
   const other = otherToCome(sitting, task);
   // The other question keeps its time.

@@ -55,9 +55,9 @@ export function nextTry(skill: NumberSkill, asking: Asking): NextTry {
     candidates.every(({ model }) => model.isKnown);
   // Far below what has just gone well it would only be long.
   const passed = Math.max(0, ...sitting.flatMap((trace, i) => (went[i] ? askedIn(skill, trace) : [])));
-  const open = candidates.filter(
-    ({ n, model, seconds }) =>
-      seconds <= asking.secondsLeft && 2 * n >= passed && model.informationAt(n) >= figure.worthAsking,
+  const open = withinTime(
+    candidates.filter(({ n }) => 2 * n >= passed),
+    asking.secondsLeft,
   );
   // Whatever the model thinks of a number, an easy one is smaller than what has just gone wrong.
   const missed = sitting.slice(went.length - missesRunning).map((trace) => askedIn(skill, trace));
@@ -71,6 +71,14 @@ export function nextTry(skill: NumberSkill, asking: Asking): NextTry {
     return ask(easy(easier, asking), isOver ? 'end-well' : 'after-two-misses');
   }
   return ask(mostTelling(open), 'learn-most');
+}
+
+/** Those there is time for; none, where what tells most would take longer and the rest tell next to nothing. */
+function withinTime(candidates: readonly Candidate[], secondsLeft: number): readonly Candidate[] {
+  const fitting = candidates.filter(({ seconds }) => seconds <= secondsLeft);
+  const isCut = fitting.length < candidates.length;
+  const tells = ({ n, model }: Candidate): boolean => model.informationAt(n) >= figure.worthAsking;
+  return isCut && !fitting.some(tells) ? [] : fitting;
 }
 
 /** The kind laid already; at the beginning the kind the child has met least. */

@@ -6,6 +6,9 @@ export const endingWords = 'An easy one, to end well.';
 /** Why the sitting begins with an easy one. */
 export const beginningWords = 'One that will go well, to begin with.';
 
+/** What the sitting is for comes now; why that, its plan has said. */
+export const mainWords = 'That was to begin with. Now what this sitting is for.';
+
 const purposes: Record<Extract<NextTry, { kind: 'ask' }>['purpose'], (n: number) => string> = {
   'begin-well': () => beginningWords,
   'learn-most': (n) => `${n} tells most now: it may go either way.`,

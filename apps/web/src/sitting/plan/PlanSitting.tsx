@@ -69,7 +69,6 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
               onChoose={(language) => dispatch({ kind: 'lay', plan: { language } })}
             />
           )}
-          <Needed access={access} onChange={(changed) => dispatch({ kind: 'access', access: changed })} />
         </Box>
         <Box
           component="section"
@@ -96,6 +95,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
               </Typography>
             ))}
           </Part>
+          <Needed access={access} onChange={(changed) => dispatch({ kind: 'access', access: changed })} />
         </Box>
       </Box>
     </Box>
