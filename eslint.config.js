@@ -89,6 +89,7 @@ export default tseslint.config(
         fetch: 'readonly',
         URL: 'readonly',
         AbortSignal: 'readonly',
+        structuredClone: 'readonly',
         window: 'readonly',
         document: 'readonly',
         requestAnimationFrame: 'readonly',

@@ -1,46 +1,117 @@
-import { Bench } from 'tinybench';
-
 const lastDay = '2026-12-21';
+const options = { birthDate: '2022-06-01' };
+/** Tries of a child, and over how many weeks, with so many between sit-downs. */
+const sizes = [
+  { count: 30, weeks: 10, weeksBetween: 1 },
+  { count: 300, weeks: 50, weeksBetween: 0.5 },
+  { count: 3000, weeks: 150, weeksBetween: 0.15 },
+];
+const runs = 9;
 
-/** Saying what is known from a year of tries, and choosing the next question. */
+const dayBefore = (weeks) =>
+  new Date(Date.parse(`${lastDay}T00:00:00Z`) - weeks * 7 * 86_400_000).toISOString().slice(0, 10);
+
+function triesOf(core, { count, weeks, weeksBetween }) {
+  const months = {
+    childId: 'child',
+    adults: ['adult'],
+    language: 'en',
+    ability: core.usualChild,
+    growth: { orderTo: 0.2, slipPerThing: 0.97, fetches: 0.03, lastWord: 0.01, keeps: 0.01 },
+    firstDay: dayBefore(weeks),
+    weeks: weeks - 1,
+    weeksBetween,
+  };
+  return core.simulateMonths(months, core.seededRandom(4)).slice(-count);
+}
+
+/** Processor time in ms, the median of several runs, each on what `prepare` makes. */
+function processorTime(prepare, run) {
+  const times = Array.from({ length: runs }, () => {
+    const input = prepare();
+    const before = process.cpuUsage();
+    run(input);
+    const { user, system } = process.cpuUsage(before);
+    return (user + system) / 1000;
+  });
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)];
+}
+
+/** What the server keeps of a child, from its tries. */
+const evidenceOf = (core, traces) => ({
+  child: { id: 'child', firstName: 'Wren', ...options, languages: ['en'], mouths: false, allergies: '' },
+  traces,
+  moves: core.teachingMoves,
+  decided: [],
+  rulings: new Map(),
+});
+
+/** Saying what is known, the next question, the next steps and all of a summary, from 30, 300 and 3,000 tries. */
 export async function measureEstimates() {
   const core = await import('@dotting/core');
-  const tries = core
-    .simulateMonths(
-      {
-        childId: 'child',
-        adults: ['adult'],
-        language: 'en',
-        ability: core.usualChild,
-        growth: { orderTo: 0.2, slipPerThing: 0.97, fetches: 0.03, lastWord: 0.01, keeps: 0.01 },
-        firstDay: '2026-01-05',
-        weeks: 50,
-        weeksBetween: 0.5,
-      },
-      core.seededRandom(4),
-    )
-    .slice(-300);
-  const asking = {
-    tries,
-    sittingId: 'new',
-    day: lastDay,
-    language: 'en',
-    months: 50,
-    things: ['cork', 'shell'],
-    largest: 20,
-    secondsLeft: 240,
+  const { workOut } = await import('../../apps/server/dist/summaries/workOut.js');
+  const ways = {
+    'what may be said, from the beginning': (tries) => core.saidFor(tries, lastDay, options),
+    'next steps, from the beginning': (tries) => core.nextSteps(tries, lastDay, options),
+    'all of a summary, from the beginning': (tries) => workOut(evidenceOf(core, tries), lastDay),
   };
-  const bench = new Bench({ time: 3_000, warmupTime: 1_000 });
-  bench
-    // A new list each time: what was said of a list is kept.
-    .add('statements', () => core.saidFor([...tries], lastDay))
-    .add('order', () => core.nextTry('order', { ...asking, arrangements: ['none'] }))
-    .add('row', () => core.nextTry('one-to-one', { ...asking, arrangements: ['row'] }));
-  await bench.run();
-  const [statements, order, row] = bench.tasks.map(({ result }) => `${result.latency.p50.toFixed(1)} ms`);
-  return [
-    [`saidFor, ${tries.length} tries, median`, statements],
-    ['nextTry for order, after as many, median', order],
-    ['nextTry for one-to-one in a row, after as many, median', row],
-  ];
+  const measured = sizes.map((size) => {
+    const base = triesOf(core, size);
+    const read = structuredClone(base);
+    workOut(evidenceOf(core, read), lastDay);
+    const asking = {
+      tries: read,
+      sittingId: 'new',
+      day: lastDay,
+      language: 'en',
+      months: 50,
+      things: ['cork', 'shell'],
+      largest: 20,
+      secondsLeft: 240,
+    };
+    const withOne = () => {
+      const [one] = structuredClone(base.slice(-1));
+      return [...read, { ...one, id: `${one.id}-new`, startedAt: `${lastDay}T09:00:00.000+00:00` }];
+    };
+    const times = Object.entries(ways).map(([name, run]) => [
+      name,
+      processorTime(() => structuredClone(base), run),
+    ]);
+    return {
+      count: base.length,
+      times: Object.fromEntries([
+        ...times,
+        [
+          'all of a summary, one new try',
+          processorTime(withOne, (tries) => workOut(evidenceOf(core, tries), lastDay)),
+        ],
+        ['next steps, nothing new', processorTime(() => [...read], ways['next steps, from the beginning'])],
+        [
+          'nextTry for order',
+          processorTime(
+            () => null,
+            () => core.nextTry('order', { ...asking, arrangements: ['none'] }),
+          ),
+        ],
+        [
+          'nextTry in a row',
+          processorTime(
+            () => null,
+            () => core.nextTry('one-to-one', { ...asking, arrangements: ['row'] }),
+          ),
+        ],
+      ]),
+    };
+  });
+  const [, , most] = measured;
+  const exponent = (name, from, to) =>
+    Math.log(to.times[name] / from.times[name]) / Math.log(to.count / from.count);
+  return Object.keys(most.times).map((name) => {
+    const times = measured.map(({ times: of }) => `${of[name].toFixed(1)}`).join(' / ');
+    const grows = [exponent(name, measured[0], measured[1]), exponent(name, measured[1], most)];
+    return [
+      `${name}: ms of the processor from ${measured.map((one) => one.count).join(' / ')} tries, exponents`,
+      `${times}, ${grows.map((one) => one.toFixed(2)).join(' and ')}`,
+    ];
+  });
 }
