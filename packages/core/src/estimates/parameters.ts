@@ -106,6 +106,13 @@ const table = {
   },
   badDays: { value: 0.15, unit: 'share of days', why: 'Now and then a child is tired or upset …' },
   badDayTimes: { value: 4, unit: 'times', why: '… and loses track so many times as easily.' },
+  manyBadDays: {
+    value: 0.12,
+    unit: 'share of children',
+    why: 'So many have days on which their number words end far sooner …',
+  },
+  badDaysOfMany: { value: 0.25, unit: 'share of days', why: '… one day in four …' },
+  reachOnBadDays: { value: 0.55, unit: 'share', why: '… and then go so far of their usual reach.' },
   fade: {
     value: 0.015,
     unit: 'share a week',
@@ -120,6 +127,11 @@ const table = {
     value: 0.7,
     unit: 'probability',
     why: 'What is called likely is at least so probable: right two times in three, and said so.',
+  },
+  intervalTail: {
+    value: 0.02,
+    unit: 'probability',
+    why: 'What is left out at each end of the interval in which nine children in ten are: with 0.05 it held 78 to 84 of 100 who were not drawn from the estimates, with this 88 to 93 (docs/performance.md).',
   },
   orderWideSd: {
     value: 12,

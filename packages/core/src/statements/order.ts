@@ -3,7 +3,7 @@ import { figure } from '../estimates/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf, type OrderObservation } from '../evidence/observations.js';
-import type { Trace } from '../trace/trace.js';
+import { dayOf, type Trace } from '../trace/trace.js';
 import { readPrivateOrder } from '../words/readOrder.js';
 import { sayNumber } from './sayNumber.js';
 import type { OrderStatement } from './statement.js';
@@ -40,7 +40,7 @@ export function orderStatement(
       passed: upTo >= 1 ? { n: upTo, weight: weight.success } : null,
       missed: brokeOff ? { n: upTo + 1, weight: weight.miss } : null,
     })),
-    known,
+    { ...known, onAnyDay: onAnyDay(known.supported, goodDaysOf(counts)) },
     null,
   );
   const ownAfter = usuallyTo(counts);
@@ -73,4 +73,22 @@ export function orderPrior(months: number | null): Density {
     [figure.priorSd, 1 - figure.orderWideShare],
     [figure.orderWideSd, figure.orderWideShare],
   ]);
+}
+
+const goodDaysOf = (counts: readonly { readonly trace: Trace; readonly upTo: number }[]): number =>
+  new Set(counts.filter(({ upTo }) => upTo >= 1).map(({ trace }) => dayOf(trace))).size;
+
+/**
+ * Some children have so many days on which their words end far sooner that they do not go so far three times
+ * in four; few days do not tell. For them only so much of what the others show is so.
+ *
+ * @param supported by n − 1
+ */
+function onAnyDay(supported: readonly number[], goodDays: number): readonly number[] {
+  const unseen = figure.manyBadDays * (1 - figure.badDaysOfMany) ** goodDays;
+  const share = unseen / (unseen + 1 - figure.manyBadDays);
+  return supported.map((support, i) => {
+    const beyond = supported[Math.ceil((i + 1) / figure.reachOnBadDays) - 1] ?? 0;
+    return (1 - share) * support + share * beyond;
+  });
 }

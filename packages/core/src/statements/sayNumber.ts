@@ -18,6 +18,8 @@ export interface NumberEstimate {
   readonly supported: readonly number[];
   /** The same as it is best known, for the interval. */
   readonly likely: readonly number[];
+  /** The same with days held possible on which it goes far less well: what is sure rests on it. */
+  readonly onAnyDay?: readonly number[];
   readonly chanceAt: (n: number) => number;
 }
 
@@ -31,7 +33,7 @@ export interface NumberEstimate {
  */
 export function sayNumber(
   looks: readonly NumberLook[],
-  { supported, likely, chanceAt }: NumberEstimate,
+  { supported, likely, onAnyDay = supported, chanceAt }: NumberEstimate,
   kindOf: KindOf,
 ): Omit<NumberGrounds, 'skill'> {
   const passes = looks.flatMap(({ trace, passed }) =>
@@ -40,15 +42,15 @@ export function sayNumber(
   const largest = (of: readonly { readonly n: number }[]): number => Math.max(0, ...of.map((one) => one.n));
   const passedTo = largest(passes);
   const triedTo = Math.max(passedTo, largest(looks.flatMap(({ missed }) => missed ?? [])));
-  const probableTo = (least: number, most: number): number => {
+  const probableTo = (by: readonly number[], least: number, most: number): number => {
     let n = 0;
-    while (n < most && Math.min(supported[n] ?? 0, likely[n] ?? 0) >= least) n++;
+    while (n < most && Math.min(by[n] ?? 0, likely[n] ?? 0) >= least) n++;
     return n;
   };
-  const likelyTo = probableTo(figure.likelyClaim, passedTo);
+  const likelyTo = probableTo(supported, figure.likelyClaim, passedTo);
   let sureTo = Math.min(
     likelyTo,
-    probableTo(figure.statedClaim, largest(passes.filter(({ trace }) => isUnaided(trace)))),
+    probableTo(onAnyDay, figure.statedClaim, largest(passes.filter(({ trace }) => isUnaided(trace)))),
   );
   while (sureTo > 0 && !carries(passes, sureTo, kindOf)) sureTo--;
   return {
@@ -73,7 +75,7 @@ function intervalOf(likely: readonly number[]): readonly [lo: number, hi: number
     const n = likely.findIndex((probability) => probability < least);
     return n < 0 ? likely.length : n;
   };
-  return [upTo(0.95), upTo(0.05)];
+  return [upTo(1 - figure.intervalTail), upTo(figure.intervalTail)];
 }
 
 /** Whether what went well at n and above is enough to be sure of it: two days, two kinds, half of it unaided. */

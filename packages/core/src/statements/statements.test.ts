@@ -210,6 +210,20 @@ describe('order', () => {
     expect(find(runs, 'order')!.weakenedBy).toEqual([]);
   });
 
+  test('few good days leave room for bad ones: more of them say more, and what is likely does not wait', () => {
+    const over = (days: number) =>
+      find(
+        Array.from({ length: 6 }, (_, i) =>
+          clean(18, { startedAt: `2026-02-0${1 + (i % days)}T09:30:00.000+00:00` }),
+        ),
+        'order',
+        '2026-02-07',
+      )!;
+    expect(over(2).sureTo).toBeGreaterThan(0);
+    expect(over(6).sureTo).toBeGreaterThan(over(2).sureTo);
+    expect(over(2).likelyTo).toBe(18);
+  });
+
   test('what comes after is the child’s own once two counts in three go so far', () => {
     const own = (n: number) => said([...Array.from({ length: n }, (_, i) => i + 1), 14, 16, 19]);
     const ownAfter = (...runs: readonly number[]) => find(runs.map(own), 'order')!.ownAfter;
