@@ -37,6 +37,13 @@ function processorTime(prepare, run) {
   return times.sort((a, b) => a - b)[Math.floor(runs / 2)];
 }
 
+/** A million exponentials: how fast this machine is just now, to hold the times against. */
+function yardstick() {
+  let sum = 0;
+  for (let i = 0; i < 1_000_000; i++) sum += Math.exp(-i / 1_000_000);
+  return sum;
+}
+
 /** What the server keeps of a child, from its tries. */
 const evidenceOf = (core, traces) => ({
   child: { id: 'child', firstName: 'Wren', ...options, languages: ['en'], mouths: false, allergies: '' },
@@ -81,6 +88,7 @@ export async function measureEstimates() {
       count: base.length,
       times: Object.fromEntries([
         ...times,
+        ['yardstick', processorTime(() => null, yardstick)],
         [
           'all of a summary, one new try',
           processorTime(withOne, (tries) => workOut(evidenceOf(core, tries), lastDay)),
@@ -106,11 +114,14 @@ export async function measureEstimates() {
   const [, , most] = measured;
   const exponent = (name, from, to) =>
     Math.log(to.times[name] / from.times[name]) / Math.log(to.count / from.count);
-  return Object.keys(most.times).map((name) => {
-    const times = measured.map(({ times: of }) => `${of[name].toFixed(1)}`).join(' / ');
+  const names = Object.keys(most.times).filter((name) => name !== 'yardstick');
+  return names.map((name) => {
+    const times = measured
+      .map(({ times: of }) => `${of[name].toFixed(1)} (${(of[name] / of.yardstick).toFixed(1)})`)
+      .join(' / ');
     const grows = [exponent(name, measured[0], measured[1]), exponent(name, measured[1], most)];
     return [
-      `${name}: ms of the processor from ${measured.map((one) => one.count).join(' / ')} tries, exponents`,
+      `${name}: ms of the processor (and times the yardstick) from ${measured.map((one) => one.count).join(' / ')} tries, exponents`,
       `${times}, ${grows.map((one) => one.toFixed(2)).join(' and ')}`,
     ];
   });

@@ -1,5 +1,6 @@
 import { groupBy } from '../groupBy.js';
-import { principles } from '../shelf/task.js';
+import { observationsOf, type Observations } from '../evidence/observations.js';
+import { principles, type Principle } from '../shelf/task.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { arrangements, dayOf, type Trace } from '../trace/trace.js';
 import { countOutStatement } from './countOut.js';
@@ -9,7 +10,21 @@ import { principleStatement, withCardinality } from './principles.js';
 import type { Statement, StatementOptions } from './statement.js';
 import { trackingStatement } from './tracking.js';
 
-const kept = new WeakMap<readonly Trace[], Map<string, readonly Statement[]>>();
+/** The tries of a list by what they say anything of, so that each day asks only those. */
+interface Sorted {
+  readonly order: readonly Trace[];
+  readonly tracking: readonly Trace[];
+  readonly fetch: readonly Trace[];
+  readonly countOut: readonly Trace[];
+  readonly principles: ReadonlyMap<Principle, readonly Trace[]>;
+}
+
+interface OfList {
+  readonly sorted: Sorted;
+  readonly said: Map<string, readonly Statement[]>;
+}
+
+const kept = new WeakMap<readonly Trace[], OfList>();
 
 /**
  * What may be said of a child on a date: an entry for each skill of the map that was tried, and for the order
@@ -25,30 +40,37 @@ export function saidFor(
   date: string,
   { birthDate = null }: StatementOptions = {},
 ): readonly Statement[] {
-  const ofList = kept.get(tries) ?? new Map<string, readonly Statement[]>();
-  kept.set(tries, ofList);
+  const { sorted, said } = kept.get(tries) ?? { sorted: sortedBySkill(tries), said: new Map() };
+  kept.set(tries, { sorted, said });
   const key = `${date} ${birthDate}`;
-  const said = ofList.get(key) ?? workedOut(tries, date, birthDate);
-  ofList.set(key, said);
-  return said;
+  const known =
+    said.get(key) ?? workedOut(sorted, date, birthDate === null ? null : ageAtFirst(birthDate, tries, date));
+  said.set(key, known);
+  return known;
 }
 
-function workedOut(tries: readonly Trace[], date: string, birthDate: string | null): readonly Statement[] {
-  const upToDate = tries.filter((trace) => dayOf(trace) <= date);
-  const months = birthDate === null ? null : ageAtFirst(birthDate, upToDate, date);
-  const order = [...groupBy(upToDate, (trace) => trace.language)].flatMap(([language, spoken]) =>
+function sortedBySkill(tries: readonly Trace[]): Sorted {
+  const that = (says: (of: Observations) => boolean): readonly Trace[] =>
+    tries.filter((trace) => says(observationsOf(trace)));
+  return {
+    order: that(({ order }) => order !== null),
+    tracking: that(({ tracking }) => tracking !== null),
+    fetch: that(({ fetch }) => fetch !== null),
+    countOut: that(({ countOut }) => countOut !== null),
+    principles: new Map(principles.map((one) => [one, that((of) => of.principles[one] !== null)])),
+  };
+}
+
+function workedOut(sorted: Sorted, date: string, months: number | null): readonly Statement[] {
+  const soFar = (tries: readonly Trace[]): readonly Trace[] => tries.filter((trace) => dayOf(trace) <= date);
+  const order = [...groupBy(soFar(sorted.order), (trace) => trace.language)].flatMap(([language, spoken]) =>
     orderStatement(language, spoken, date, months),
   );
-  const tracking = arrangements.flatMap((arrangement) =>
-    trackingStatement(
-      arrangement,
-      upToDate.filter((trace) => trace.set.arrangement === arrangement),
-      date,
-    ),
-  );
-  const fetch = fetchStatement(upToDate, date);
-  const countOut = countOutStatement(upToDate, date, months);
-  const held = principles.flatMap((principle) => principleStatement(principle, upToDate, date));
+  const byArrangement = groupBy(soFar(sorted.tracking), (trace) => trace.set.arrangement);
+  const tracking = arrangements.flatMap((one) => trackingStatement(one, byArrangement.get(one) ?? [], date));
+  const fetch = fetchStatement(soFar(sorted.fetch), date);
+  const countOut = countOutStatement(soFar(sorted.countOut), date, months);
+  const held = [...sorted.principles].flatMap(([one, tries]) => principleStatement(one, soFar(tries), date));
   return [
     ...order,
     ...tracking,
