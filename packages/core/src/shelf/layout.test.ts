@@ -76,6 +76,8 @@ describe('the numbers a task can be put with', () => {
     ['same-many', 'as many corks as 4 shells'],
     ['fill-to', '10 corks from 24'],
     ['say-teens-two-ways', 'the numbers to 13'],
+    ['say-spot', 'Otter saying the numbers to 5'],
+    ['count-spot', 'Otter counting 4 corks in a row'],
     ['count-ring', '4 corks in a ring'],
   ])('%s is told as “%s”', (id, words) => {
     const task = taskOf(id);

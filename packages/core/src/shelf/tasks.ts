@@ -89,12 +89,17 @@ export const placedWords: Record<Arrangement, string> = {
   none: '',
 };
 
-/** "8 corks in a row", "4 corks from 15", "the numbers to 12". */
+/** "8 corks in a row", "4 corks from 15", "the numbers to 12", "Otter counting 5 corks in a row". */
 export function describeSet(
   set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile' | 'layout'>,
   target = set.size,
 ): string {
   const { layout } = set;
+  if (layout?.puppet) {
+    return set.arrangement === 'none'
+      ? `Otter saying the numbers to ${target}`
+      : `Otter counting ${amountOf(set.size, set.things)} ${placedWords[set.arrangement]}`;
+  }
   if (set.arrangement === 'none') return `the numbers to ${target}`;
   if (set.arrangement === 'heard') return set.size === 1 ? '1 drop, heard' : `${set.size} drops, heard`;
   if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(bowl.n, bowl.things)).join(', ');
