@@ -71,6 +71,7 @@ function isCaught(file) {
   ];
   const { status, signal } = spawnSync(process.execPath, args, {
     cwd: core,
+    env: { ...process.env, FC_FORGET: '1' },
     stdio: 'ignore',
     timeout: 1000 * secondsForOne,
   });

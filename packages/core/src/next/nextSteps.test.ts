@@ -1,6 +1,6 @@
 import { usualChild, type HiddenAbility } from '../simulate/child.js';
 import { putOf } from '../simulate/putOf.js';
-import { skillMap } from '../skills/map.js';
+import { skillMap, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../skills/tasksOf.js';
 import { seededRandom } from '../simulate/random.js';
 import { simulateTry } from '../simulate/simulateTry.js';
@@ -152,6 +152,22 @@ describe(nextSteps, () => {
     for (const choice of choices) expect(bySkill.get(choice.skill)).toEqual(choice);
     const dismissed = choices.map(({ skill, evidence }) => ({ skill, evidence }));
     expect(steps(tries, { dismissed }).bySkill).toEqual(bySkill);
+  });
+
+  test('whoever counts a row gives each its own; nothing else is taken to hold unseen, nor where it was seen not to', () => {
+    const able = { orderTo: 30, orderSlope: 0.3, slipPerThing: 0.001, lastWord: 1 };
+    const rows = looked(able, [
+      ['count-row', 5],
+      ['count-row', 8],
+    ]);
+    const chance = (tries: readonly Trace[], skill: SkillId) => steps(tries).bySkill.get(skill)!.chance;
+    expect(chance(rows, 'matching')).toBeGreaterThan(0.85);
+    expect(chance(rows, 'conservation')).toBeLessThan(0.6);
+    const doubles = looked({ slipPerThing: 0.95 }, [['match-lids', 5]]).map((trace, i) => ({
+      ...trace,
+      id: `lids-${i}` as TraceId,
+    }));
+    expect(chance([...rows, ...doubles], 'matching')).toBeLessThan(0.5);
   });
 
   test('skills take turns: what was looked at this week waits for what was looked at long ago', () => {

@@ -59,7 +59,7 @@ function usuallyTo(counts: readonly Pick<OrderObservation, 'upTo' | 'brokeOff'>[
   const reaches = (n: number): boolean => {
     const reached = counts.filter(({ upTo }) => upTo >= n).length;
     const spoken = counts.filter(({ upTo, brokeOff }) => upTo >= n || brokeOff).length;
-    return reached > 0 && 3 * reached >= 2 * spoken;
+    return 3 * reached >= 2 * spoken;
   };
   let n = Math.max(0, ...counts.map((one) => one.upTo));
   while (n > 0 && !reaches(n)) n--;

@@ -340,6 +340,18 @@ describe('fetching and the last word', () => {
     expect(principle(tiny, 'last-word')!.certainty).toBe('likely');
   });
 
+  test('of a principle too half unaided is enough to be sure, less is not', () => {
+    const many = (helped: number) =>
+      Array.from({ length: 12 }, (_, i) =>
+        asked(4, {
+          startedAt: i % 2 === 0 ? monday : tuesday,
+          help: i < helped ? 'prompted' : 'none',
+        }),
+      );
+    expect(principle(many(6), 'last-word')!.certainty).toBe('sure');
+    expect(principle(many(7), 'last-word')!.certainty).toBe('likely');
+  });
+
   test('a count that the question asked for hardly speaks of the last word', () => {
     const afterAsking = tried({
       happenings: [
