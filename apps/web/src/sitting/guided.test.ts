@@ -141,7 +141,9 @@ describe('the plan of a sitting', () => {
   });
 
   test('what the adult chooses in place of the plan is what the sitting is for', () => {
-    expect(play([lay('count-scatter', 6)]).whole).toMatchObject({ main: 'count-scatter', mainWhy: '' });
+    const chosen = play([lay('count-scatter', 6)]);
+    expect(chosen.whole).toMatchObject({ main: 'count-scatter', mainWhy: '' });
+    expect(chosen.plan.why).toBe('');
     // Under way another task changes only what comes next.
     expect(play([next, lay('count-scatter', 6)]).whole.main).toBe('count-row');
   });

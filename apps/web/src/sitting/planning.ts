@@ -69,9 +69,12 @@ export function relaid(
   way: string | undefined,
   now: Now,
 ): Sitting {
-  const plan = laid(sitting, { ...sitting.plan, ...change }, now, way);
   const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
-  if (sitting.stage !== 'planning' || !isOtherTask) return { ...sitting, plan };
+  const isChosen = sitting.stage === 'planning' && isOtherTask;
+  // The reason was that of the task before.
+  const changed = { ...sitting.plan, ...change, ...(isChosen && { why: '' }) };
+  const plan = laid(sitting, changed, now, way);
+  if (!isChosen) return { ...sitting, plan };
   // What the adult chose is what the sitting is for.
   const step = { task: plan.task, n: plan.size, why: '' };
   const { main, mainWhy, other } = begun({ ...sitting, language: plan.language }, step, now).plan;

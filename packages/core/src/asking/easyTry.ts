@@ -27,15 +27,15 @@ const fewest = ({ looksAt }: Task): number => (looksAt === 'fetch' ? 1 : looksAt
  */
 export function easyTry(task: Task, asking: Asking, most: number): EasyTry {
   const isFirst = asking.tries.length === 0;
-  const least = isFirst ? Math.min(most, firstQuestion(orderPriorMean(asking.months))) : most;
+  const largest = isFirst ? Math.min(most, firstQuestion(orderPriorMean(asking.months))) : most;
   const known: EasyTry[] = [];
   for (const one of [task, ...plainest(task).map(taskOf)]) {
     const chanceAt = chanceOfTask(one, asking);
     const numbers = numbersOf(one, asking).filter((n, i, { length }) => n >= fewest(one) || i === length - 1);
     const tries = numbers.map((n) => ({ task: one.id, n, chance: chanceAt(n) }));
-    const easy = tries.findLast(({ n, chance }) => n <= least && chance >= figure.beginsWell);
+    const easy = tries.findLast(({ n, chance }) => n <= largest && chance >= figure.beginsWell);
     if (easy) return easy;
-    known.push(...tries.filter(({ n }, i) => n <= least || i === 0));
+    known.push(...tries.filter(({ n }, i) => n <= largest || i === 0));
   }
   return known.reduce((one, other) => (other.chance > one.chance ? other : one));
 }

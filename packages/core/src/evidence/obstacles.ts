@@ -150,7 +150,6 @@ function obstacleOf(
   const places = slips.flatMap(({ at }) => at ?? []);
   // One that came early by chance does not make every short try long enough.
   const from = lowerMedian(places);
-
   const longEnough = looks.filter((trace) => reachOf(skill, trace) >= from).slice(-figure.obstacleLookBack);
   const traces = longEnough.filter((trace) => slips.some((one) => one.trace === trace));
   const isOften = traces.length >= least && traces.length >= figure.obstacleShare * longEnough.length;
