@@ -123,7 +123,13 @@ describe('kept summaries', () => {
     const before = (await kept())!;
     const row = before.lines.find((line) => line.skill === 'order')!;
     const lines = before.lines.map((line) =>
-      line === row ? { ...line, statement: 'says the numbers in order to 30' } : line,
+      line === row
+        ? {
+            ...line,
+            statement: 'says the numbers in order to 30',
+            dots: line.dots.map((dot) => ({ ...dot, form: 'full' as const })),
+          }
+        : { ...line, statement: `${line.statement}, in other words` },
     );
     await nursery.dataSource.manager.update(
       ChildSummaryRow,

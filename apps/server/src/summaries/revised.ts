@@ -1,8 +1,12 @@
 import type { RevisedView } from '@dotting/contract';
 import type { ChildSummaryRow } from './childSummary.entity.js';
-import { makeup, madeOtherwiseBecause, type ChildSummary } from './workOut.js';
+import { makeup, madeOtherwiseBecause, type ChildSummary, type Lines } from './workOut.js';
 
 type Before = Pick<ChildSummaryRow, 'makeup' | 'madeFrom' | 'lines' | 'revised'>;
+
+/** How far it is sure and how far it is likely, as the dots show it. */
+const claimOf = ({ certainty, dots }: Lines[number]): string =>
+  [certainty, ...['full', 'bead'].map((form) => dots.filter((dot) => dot.form === form).length)].join(' ');
 
 /**
  * What is said otherwise of a child since its tries are read in a new way: from the same tries, and not by an
@@ -18,10 +22,11 @@ export function revisedSince(
 ): RevisedView | null {
   if (!before) return null;
   if (before.makeup >= makeup || before.madeFrom !== from) return before.revised;
-  const skills = after.lines.flatMap(({ skill, name, statement, overruled }) => {
-    const was = before.lines.find((line) => line.skill === skill)?.statement;
-    const isOther = was !== undefined && was !== statement && overruled === null;
-    return isOther ? [{ name, before: was, after: statement }] : [];
+  const skills = after.lines.flatMap((line) => {
+    const was = before.lines.find(({ skill }) => skill === line.skill);
+    // Other words for the same are no news.
+    const isOther = was !== undefined && claimOf(was) !== claimOf(line) && line.overruled === null;
+    return isOther ? [{ name: line.name, before: was.statement, after: line.statement }] : [];
   });
   return skills.length === 0 ? before.revised : { day, why: madeOtherwiseBecause, skills };
 }
