@@ -38,7 +38,7 @@ test.describe('a lead', () => {
     await page.goto('/devices');
     const here = page.getByRole('listitem').filter({ hasText: 'this device' });
     await here.getByRole('button', { name: 'Sign out' }).click();
-    await expect(page.getByText('Sign this device in, once.')).toBeVisible();
+    await expect(page.getByText('Sign this device in once.')).toBeVisible();
     expect(await app.eventsOfLatestTry('Caspar')).toHaveLength(3);
     const held = await page.evaluate(async () => {
       const db = await new Promise<IDBDatabase>((resolve) => {

@@ -1,6 +1,6 @@
 import { usualChild } from '../packages/core/src/simulate/child.js';
 import { trueTracking } from '../packages/core/src/simulate/population.js';
-import { seededRandom } from '../packages/core/src/simulate/random.js';
+import { seededRandom } from '../packages/core/src/common/random.js';
 import {
   begin,
   endHere,
@@ -46,17 +46,17 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
     put.push((await letChildTry(page, ability, random)).id);
     // As long as such a try takes with a child.
     await page.clock.fastForward('00:25');
-    const why = await page.getByText(/^Why the next: /).innerText();
-    if (/enough for today|end, or take another|a good place to end/.test(why)) break;
+    const why = await page.getByText(/^Next: /).innerText();
+    if (/enough for today|Finish here, or change the task|a good place to finish/.test(why)) break;
     await press(page, 'Next try');
   }
   // Where all of a question went wrong an easy count ends it well.
   expect(new Set(put.slice(0, -1))).toEqual(new Set(['count-row', 'how-many']));
   expect(put.at(-1)).toBe('count-aside');
-  await press(page, 'End here');
+  await press(page, 'Finish here');
 
-  const changed = page.getByRole('region', { name: 'What this sitting changed' });
-  const open = page.getByRole('region', { name: 'Still open' });
+  const changed = page.getByRole('region', { name: 'What we learned' });
+  const open = page.getByRole('region', { name: 'Still to find out' });
   await expect(changed.getByRole('textbox').first()).toBeVisible();
   const lines = await changed
     .getByRole('textbox')
@@ -64,14 +64,14 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   const row = lines.find((line) => /in a row/.test(line));
   const sureTo = Number(/counts (\d+) in a row – sure/.exec(row!)?.[1] ?? 0);
   expect(sureTo).toBeLessThanOrEqual(trueTracking(ability, 20));
-  expect(lines.join(' ')).toMatch(/says the numbers in order to \d+/);
+  expect(lines.join(' ')).toMatch(/says numbers in order to \d+/);
   // What was likely before may stand there as what it was, never as what is so now.
   expect(lines.join(' ')).not.toMatch(/Sunniva (likely )?answers/);
-  await expect(open).toContainText('Not clear yet: the last word as the answer to “how many?”');
+  await expect(open).toContainText('Last word = how many: not clear yet');
 
   await changed.getByRole('textbox', { name: row! }).fill('Keeps track of a good handful.');
-  await page.getByLabel('Anything else worth keeping').fill('Counts again each time she is asked.');
-  await press(page, 'Keep and close');
+  await page.getByLabel('Anything else worth noting').fill('Counts again each time she is asked.');
+  await press(page, 'Save and finish');
   await expect(page.getByRole('heading', { name: 'Sunniva', exact: true })).toBeVisible();
   await expectAllSent(page);
   const closing = await app.latestClosing('Sunniva');
@@ -92,13 +92,13 @@ test('the network cut from the second try to the last: tries and closing page ar
   await context.setOffline(true);
   for (let i = 0; i < 2; i++) {
     await press(page, 'Next try');
-    await page.getByRole('button', { name: /no slip$/ }).click();
-    await expect(page.getByText(/^One word and one touch to each/)).toBeVisible();
+    await page.getByRole('button', { name: /no slips$/ }).click();
+    await expect(page.getByText(/^One word and one touch for each/)).toBeVisible();
   }
-  await press(page, 'End here');
-  await page.getByLabel('Anything else worth keeping').fill('sang while he counted');
-  await press(page, 'Keep and close');
-  await expect(page.getByText('no connection').first()).toBeVisible();
+  await press(page, 'Finish here');
+  await page.getByLabel('Anything else worth noting').fill('sang while he counted');
+  await press(page, 'Save and finish');
+  await expect(page.getByText('No connection').first()).toBeVisible();
   await context.setOffline(false);
   await expectAllSent(page);
   expect(await app.countTries('Mateusz')).toBe(before + 3);
@@ -110,10 +110,10 @@ test('a pause keeps the sitting, and it goes on where it was', async ({ signedIn
   await tap(page, 6);
   await press(page, 'Done counting');
   await press(page, 'Pause');
-  await expect(page.getByRole('heading', { name: 'Ines has a rest' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Ines is taking a break' })).toBeVisible();
   await page.reload();
-  await press(page, 'Go on');
-  await expect(page.getByText(/^One word and one touch to each of 6 corks/)).toBeVisible();
+  await press(page, 'Carry on');
+  await expect(page.getByText(/^One word and one touch for each of 6 corks/)).toBeVisible();
 });
 
 test('two children at one table: one tap changes the child, each has tries of its own', async ({
@@ -121,7 +121,7 @@ test('two children at one table: one tap changes the child, each has tries of it
   signedIn: page,
 }) => {
   const before = { Kamala: await app.countTries('Kamala'), Lowri: await app.countTries('Lowri') };
-  await press(page, 'Several at one table');
+  await press(page, 'Start a group');
   for (const child of ['Kamala', 'Lowri'])
     await page.getByRole('button', { name: child, exact: true }).click();
   await page.getByRole('link', { name: 'Sit down with 2' }).click();
@@ -138,7 +138,7 @@ test('two children at one table: one tap changes the child, each has tries of it
   await faces.getByRole('button', { name: 'Kamala' }).click();
   await tap(page, 1);
   await press(page, 'Done counting');
-  await expect(page.getByText(/^One word and one touch to each of 3 corks/)).toBeVisible();
+  await expect(page.getByText(/^One word and one touch for each of 3 corks/)).toBeVisible();
   await endHere(page);
   await endHere(page);
   await expectAllSent(page);
@@ -151,11 +151,11 @@ test('seen in passing: child, what was seen, number, and it is on record', async
   app,
   signedIn: page,
 }) => {
-  await page.getByRole('link', { name: 'Seen in passing' }).click();
+  await page.getByRole('link', { name: 'Spotted in play' }).click();
   await page.getByRole('button', { name: 'Nadia', exact: true }).click();
-  await page.getByRole('button', { name: 'fetched so many when asked' }).click();
+  await page.getByRole('button', { name: 'gave a number when asked' }).click();
   await page.getByRole('button', { name: '3', exact: true }).click();
-  await expect(page.getByText('On record: Nadia fetched 3 when asked.')).toBeVisible();
+  await expect(page.getByText('Recorded: Nadia gave 3 when asked.')).toBeVisible();
   await expectAllSent(page);
   const events = await app.eventsOfLatestTry('Nadia');
   expect(events.map(({ kind, value }) => [kind, value])).toEqual([
@@ -163,7 +163,7 @@ test('seen in passing: child, what was seen, number, and it is on record', async
     ['given', 3],
   ]);
   await press(page, 'Take it back');
-  await expect(page.getByText('Taken back: it counts for nothing.')).toBeVisible();
+  await expect(page.getByText('Taken back. It does not count.')).toBeVisible();
 });
 
 test('two devices at one child: both are kept, and one question says which counts', async ({
@@ -184,18 +184,20 @@ test('two devices at one child: both are kept, and one question says which count
   await page.goto('/');
   const asked = page.getByRole('region', { name: 'The same try?' });
   await expect(asked).toContainText('Dilys, 4 wooden boats as pictures');
-  await asked.getByRole('button', { name: 'The same; Hester’s counts' }).click();
+  await asked.getByRole('button', { name: 'The same: use Hester’s' }).click();
   await expect(asked).toBeHidden();
   await openChild(page, 'Dilys');
-  await expect(page.getByText(/^The same try was recorded at another device, which counts\./)).toBeVisible();
+  await expect(
+    page.getByText(/^The same try was recorded on another device, and that one counts\./),
+  ).toBeVisible();
   await other.close();
 });
 
 test.describe('each kind of task by keyboard alone', () => {
   const kinds: readonly [task: string, size: number, things: string | null, keys: string[], told: RegExp][] =
     [
-      ['Say the numbers', 5, null, ['Space', 'Space', 'Space', 'f'], /the words ran in order to 3/i],
-      ['Count a row', 3, 'corks', ['Space', 'Space', 'Space', 'h', '3', 'Enter'], /the last-word rule/],
+      ['Say the numbers', 5, null, ['Space', 'Space', 'Space', 'f'], /words in order to 3/i],
+      ['Count a row', 3, 'corks', ['Space', 'Space', 'Space', 'h', '3', 'Enter'], /the last word counted/],
       ['Give me so many', 4, 'corks', ['6', 'Enter', '4', 'Enter', 'f'], /gave 6, then made it 4/],
       [
         'One in each cell',
@@ -211,13 +213,13 @@ test.describe('each kind of task by keyboard alone', () => {
         ['Space', 'Space', 'Space', 'Space', 'Space', '1'],
         /said there were enough/,
       ],
-      ['Otter says the numbers', 5, null, ['y', '2'], /said it was not right/],
+      ['Otter says the numbers', 5, null, ['y', '2'], /said it wasn’t right/],
       [
         'Still so many?',
         4,
         'corks',
         ['4', 'Enter', '4', 'Enter'],
-        /asked once more, said the same without counting/,
+        /asked again, said the same without counting/i,
       ],
     ];
   for (const [task, size, things, keys, told] of kinds) {

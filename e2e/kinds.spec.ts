@@ -15,11 +15,11 @@ test('saying the numbers: words without touches, and the order told', async ({ a
   await sitDown(page, 'Kamala', 12, 'Say the numbers', null);
   await expect(page.getByRole('button', { name: 'Word, no touch' })).toBeHidden();
   await tap(page, 5);
-  await press(page, 'Other word …');
+  await press(page, 'Different word …');
   await press(page, '7');
   await tap(page, 1);
   await press(page, 'Done saying');
-  await expect(page.getByText('In the words skipped 5 and 6.')).toBeVisible();
+  await expect(page.getByText('In the words: skipped 5 and 6.')).toBeVisible();
   await expectAllSent(page);
   const events = await app.eventsOfLatestTry('Kamala');
   expect(events.map(({ kind, word }) => [kind, word])).toEqual([
@@ -59,7 +59,7 @@ test('asking once more after the things are spread out', async ({ signedIn: page
   await expect(page.getByText('“And how many are there now?”')).toBeVisible();
   await press(page, '5');
   await expect(
-    page.getByText(/the last-word rule; asked once more, said the same without counting\.$/),
+    page.getByText(/the last word counted\. Asked again, said the same without counting\.$/),
   ).toBeVisible();
 });
 
@@ -76,10 +76,10 @@ test('the next number comes with its reason, and two slips running bring an easi
   };
   await sitDown(page, 'Oluchi', 12, 'Count a spread', 'jar lids');
   const first = await slip();
-  await expect(page.getByText(/^Why the next: \S/)).toBeVisible();
+  await expect(page.getByText(/^Next: \S/)).toBeVisible();
   await press(page, 'Next try');
   const second = await slip();
-  await expect(page.getByText(/^Why the next: .*(easier|easy|kindly)/)).toBeVisible();
+  await expect(page.getByText(/^Next: .*(easier|easy|gently)/)).toBeVisible();
   await press(page, 'Next try');
   // Fewer than three make no spread.
   expect(await sizeOf()).toBeLessThanOrEqual(Math.max(3, Math.min(first, second) - 1));
@@ -94,14 +94,14 @@ for (const [width, height] of [
     await openChild(page, 'Ines');
     await page.getByRole('link', { name: 'Sit down with Ines' }).click();
     await lay(page, 5, 'Count a ring', 'corks');
-    await page.getByRole('button', { name: 'Change …' }).click();
-    const panel = page.getByRole('region', { name: 'Say and lay' });
+    await page.getByRole('button', { name: 'Change task' }).click();
+    const panel = page.getByRole('region', { name: 'Say and set out' });
     const bottom = async (name: string) => {
       const box = (await panel.getByRole('radio', { name }).boundingBox())!;
       return box.y + box.height;
     };
     expect(await bottom('acorn cups')).toBeLessThanOrEqual(
-      (await panel.getByRole('button', { name: 'Lay this' }).boundingBox())!.y,
+      (await panel.getByRole('button', { name: 'Use this' }).boundingBox())!.y,
     );
   });
 }

@@ -29,7 +29,7 @@ test('the server killed in the middle of a sitting', async ({ app, signedIn: pag
   await app.kill();
   await tap(page, 4);
   await press(page, 'Done counting');
-  await expect(page.getByText('no connection, 1 try kept here')).toBeVisible();
+  await expect(page.getByText('No connection – 1 try kept on this device')).toBeVisible();
   await press(page, 'Next try');
   await tap(page, 3);
   await app.start();
@@ -43,9 +43,9 @@ test('no network, and a reload without it', async ({ app, signedIn: page, contex
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
   await context.setOffline(true);
   await tap(page, 2);
-  await expect(page.getByText('no connection, 1 try kept here')).toBeVisible();
+  await expect(page.getByText('No connection – 1 try kept on this device')).toBeVisible();
   await page.reload();
-  await expect(page.getByText('no connection, 1 try kept here')).toBeVisible();
+  await expect(page.getByText('No connection – 1 try kept on this device')).toBeVisible();
   await tap(page, 3);
   await context.setOffline(false);
   await expectCounted(app, page, 'Kamala', 7);
@@ -98,12 +98,12 @@ test('locked without a network, the adult who was there comes back with her code
   await page.getByRole('button', { name: 'Tomasz' }).click();
   await page.keyboard.type('0000');
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('alert')).toHaveText('That is not Tomasz’s code.');
+  await expect(page.getByRole('alert')).toHaveText('That code isn’t Tomasz’s.');
   await page.getByRole('button', { name: 'Orla' }).click();
   await page.keyboard.type('2407');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('alert')).toHaveText(
-    'No connection to the server: only Tomasz, who was here last, can come back now.',
+    'No connection to the server: only Tomasz, who was here last, can come in.',
   );
   await comeIn(page, 'Tomasz');
   await tap(page, 2);

@@ -13,14 +13,14 @@ async function toOffice(page: Page, part: string): Promise<void> {
 }
 
 async function addRoom(page: Page, name: string): Promise<void> {
-  await toOffice(page, 'Rooms and adults');
-  await press(page, 'Add a room');
+  await toOffice(page, 'Rooms and staff');
+  await press(page, 'Add room');
   await page.getByLabel('Name').fill(name);
-  await page.getByLabel(/^Months a child/).fill('six');
-  await press(page, 'Keep');
-  await expect(page.getByText('Write the months as a whole number, from 0 to 300.')).toBeVisible();
-  await page.getByLabel(/^Months a child/).fill('6');
-  await press(page, 'Keep');
+  await page.getByLabel(/^Months a leaver/).fill('six');
+  await press(page, 'Save');
+  await expect(page.getByText('Write the months as a whole number from 0 to 300.')).toBeVisible();
+  await page.getByLabel(/^Months a leaver/).fill('6');
+  await press(page, 'Save');
   await expect(page.getByRole('listitem', { name })).toContainText('6 months');
 }
 
@@ -34,7 +34,7 @@ test('a list of children is taken in from a file: seen first, what is wrong told
   signedIn: page,
 }) => {
   await addRoom(page, 'Weir Cottage');
-  await toOffice(page, 'From a file');
+  await toOffice(page, 'Import a list');
   const choose = page.getByLabel('Choose a file');
   await choose.setInputFiles(file('boat.csv', 'PK\u0003\u0004\0\0'));
   await expect(page.getByRole('alert')).toContainText('not a CSV file');
@@ -61,20 +61,20 @@ test('a list of children is taken in from a file: seen first, what is wrong told
   await expect(rows.first()).toContainText('born 2022-03-04');
   await page.getByRole('radio', { name: 'day first' }).click();
   await press(page, 'See what would happen');
-  await press(page, 'Take this one in');
+  await press(page, 'Import 1 child');
   await expect(page.getByText('1 new, 1 left out. It is stored.')).toBeVisible();
   await press(page, 'Weir Cottage');
   await expect(page.getByRole('navigation', { name: 'Children' }).getByRole('link')).toHaveText([/^Tansy/]);
 
   await toOffice(page, 'Children');
   const taken = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take the register out (CSV)' }).click();
+  await page.getByRole('link', { name: 'Download the register (CSV)' }).click();
   const csv = await readFile(await (await taken).path(), 'utf8');
   expect(csv).toContain('Tansy,Moor,2022-04-03,Weir Cottage');
-  await toOffice(page, 'From a file');
+  await toOffice(page, 'Import a list');
   await page.getByLabel('Choose a file').setInputFiles(file('register.csv', csv));
   await press(page, 'See what would happen');
-  await expect(page.getByText(/^\d+ as it is\. Nothing is stored yet\.$/)).toBeVisible();
+  await expect(page.getByText(/^\d+ with no change\. Nothing is stored yet\.$/)).toBeVisible();
 });
 
 test('an assistant sees her room and the child she is named for, and no office', async ({
@@ -82,11 +82,11 @@ test('an assistant sees her room and the child she is named for, and no office',
 }) => {
   await toOffice(page, 'Children');
   const line = page.getByRole('listitem', { name: 'Imre Sorin' });
-  await line.getByRole('button', { name: 'Change' }).click();
+  await line.getByRole('button', { name: 'Edit' }).click();
   await line.getByLabel(/^Also seen by/).click();
   await page.getByRole('option', { name: /^Idris/ }).click();
   await page.keyboard.press('Escape');
-  await line.getByRole('button', { name: 'Keep' }).click();
+  await line.getByRole('button', { name: 'Save' }).click();
   await expect(line).toContainText('also seen by Idris');
 
   await lockAndComeIn(page, 'Idris');
@@ -97,7 +97,7 @@ test('an assistant sees her room and the child she is named for, and no office',
   await expect(page.getByRole('navigation', { name: 'Children' }).getByRole('link')).toHaveText([/^Imre/]);
   await expect(page.getByRole('link', { name: 'Office' })).toHaveCount(0);
   await page.goto('/office');
-  await expect(page.getByText('Your role here does not allow this. Ask the lead.')).toBeVisible();
+  await expect(page.getByText('Your role does not allow this. Ask the lead.')).toBeVisible();
 });
 
 test('a child who left is hidden, comes again, and is erased with its name typed and proof left', async ({
@@ -105,7 +105,7 @@ test('a child who left is hidden, comes again, and is erased with its name typed
 }) => {
   await addRoom(page, 'Wharf');
   await toOffice(page, 'Children');
-  await press(page, 'Add a child');
+  await press(page, 'Add child');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Enter the first name.')).toBeVisible();
   await page.getByLabel('First name').fill('Bryn');
@@ -117,21 +117,21 @@ test('a child who left is hidden, comes again, and is erased with its name typed
   const line = page.getByRole('listitem', { name: 'Bryn Holm' });
   const leave = async (): Promise<void> => {
     await toOffice(page, 'Children');
-    await line.getByRole('button', { name: 'Change' }).click();
+    await line.getByRole('button', { name: 'Edit' }).click();
     const yesterday = new Date(Date.now() - 86_400_000).toLocaleDateString('sv-SE');
     await line.getByLabel('Last day here').fill(yesterday);
-    await line.getByRole('button', { name: 'Keep' }).click();
+    await line.getByRole('button', { name: 'Save' }).click();
     await expect(line).toHaveCount(0);
-    await toOffice(page, 'Left and erased');
+    await toOffice(page, 'Leavers');
   };
   await leave();
-  await line.getByRole('button', { name: 'Comes again' }).click();
+  await line.getByRole('button', { name: 'Has come back' }).click();
   await expect(line).toHaveCount(0);
   await leave();
   await line.getByRole('button', { name: 'Erase now …' }).click();
   await line.getByLabel(/^Type “Bryn”/).fill('Brin');
   await line.getByRole('button', { name: 'Erase for good' }).click();
-  await expect(line).toContainText('That is not the first name of this child. Nothing was erased.');
+  await expect(line).toContainText('That is not this child’s first name. Nothing was erased.');
   await line.getByLabel(/^Type “Bryn”/).fill('Bryn');
   await line.getByRole('button', { name: 'Erase for good' }).click();
   await expect(line).toHaveCount(0);
@@ -142,8 +142,8 @@ test('a child who left is hidden, comes again, and is erased with its name typed
 });
 
 test('a new adult gets a code once, and comes in with it', async ({ signedIn: page }) => {
-  await toOffice(page, 'Rooms and adults');
-  await press(page, 'Add an adult');
+  await toOffice(page, 'Rooms and staff');
+  await press(page, 'Add adult');
   await page.getByLabel('First name').fill('Sedge');
   await page.getByLabel('Last name').fill('Arden');
   await page.getByLabel('E-mail').fill('nonsense');
@@ -156,7 +156,7 @@ test('a new adult gets a code once, and comes in with it', async ({ signedIn: pa
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const told = page.getByRole('status').filter({ hasText: 'For Sedge' });
   const code = /code (\d{4})/.exec(await told.innerText())![1]!;
-  await press(page, 'They are handed over');
+  await press(page, 'I’ve passed them on');
   await expect(page.getByText(code)).toHaveCount(0);
 
   await page.getByRole('banner').getByRole('button').last().click();
@@ -194,7 +194,7 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
   await context.setOffline(true);
   await tap(page, 4);
   await press(page, 'Done counting');
-  await expect(page.getByText('no connection, 1 try kept here')).toBeVisible();
+  await expect(page.getByText('No connection – 1 try kept on this device')).toBeVisible();
 
   const other = await (await browser.newContext()).newPage();
   await signIn(other, app.url, 'Orla');
@@ -206,8 +206,8 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
 
   await context.setOffline(false);
   await page.goto('/');
-  const waits = page.getByRole('region', { name: 'Waits to be sent' });
-  await expect(waits).toContainText('There is no such child at this site. It is kept here.', {
+  const waits = page.getByRole('region', { name: 'Waiting to send' });
+  await expect(waits).toContainText('There is no such child here. It is kept here.', {
     timeout: 30_000,
   });
   await waits.getByRole('button', { name: 'Forget it …' }).click();

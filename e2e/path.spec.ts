@@ -17,28 +17,28 @@ test('from signing in to the child’s page: eight corks, one counted twice, the
 }) => {
   await sitDown(page, 'Wren', 8);
   await expect(page.getByText('Wren has no birth date')).toBeHidden();
-  await expect(page.getByText(/Wren is under three/)).toBeVisible();
+  await expect(page.getByText(/Wren is under 3/)).toBeVisible();
   await tap(page, 5);
-  await press(page, 'That one again');
+  await press(page, 'Counted twice');
   await tap(page, 4);
   await press(page, 'How many?');
   await expect(page.getByText('“How many are there?”')).toBeVisible();
   await press(page, '9');
 
   const told =
-    'Of 8 corks, counted one twice; the words ran in order to 9; asked how many, gave the last word, 9: the last-word rule.';
+    'Of 8 corks: counted one twice. Words in order to 9. Asked how many, said 9: the last word counted.';
   await expect(page.getByText(told)).toBeVisible();
   await endHere(page);
 
   await expect(page.getByRole('heading', { name: 'Wren', exact: true })).toBeVisible();
   await expect(page.getByText(told)).toBeVisible();
-  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
-  await expect(row.getByRole('button', { name: '8: not there yet, 1 try' })).toBeVisible();
-  const lastWord = page.getByRole('group', { name: 'The last word says how many' });
+  const row = page.getByRole('group', { name: 'Counts a row' });
+  await expect(row.getByRole('button', { name: '8: not yet, 1 try' })).toBeVisible();
+  const lastWord = page.getByRole('group', { name: 'Last word = how many' });
   await expect(
-    lastWord.getByRole('button', { name: 'went well once or more, not clear yet, 1 try' }),
+    lastWord.getByRole('button', { name: 'went well at least once, not clear yet, 1 try' }),
   ).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Next steps' })).toContainText(/: try .+\./);
+  await expect(page.getByRole('region', { name: 'Next steps' })).toContainText(/Try .+\./);
 
   await expectAllSent(page);
   const events = await app.eventsOfLatestTry('Wren');
@@ -53,12 +53,12 @@ test('from signing in to the child’s page: eight corks, one counted twice, the
 
 test('a dot opens the tries it rests on', async ({ signedIn: page }) => {
   await openChild(page, 'Caspar');
-  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
+  const row = page.getByRole('group', { name: 'Counts a row' });
   const dot = row.getByRole('button', { name: /^4: / });
   const tries = Number(/(\d+) tr/.exec((await dot.getAttribute('aria-label'))!)![1]);
   await dot.click();
   const shown = page.getByRole('region', { name: 'Tries' });
-  await expect(shown.getByRole('heading')).toHaveText('One-to-one, in a row, at 4');
+  await expect(shown.getByRole('heading')).toHaveText('Counts a row, at 4');
   await expect(shown.getByRole('listitem').filter({ hasText: /^.*\b4 / })).toHaveCount(Math.min(tries, 6));
 });
 
@@ -84,6 +84,6 @@ test('today says who has waited longest, and an unfinished try is found again', 
   await tap(page, 2);
   await press(page, 'Done counting');
   await expect(
-    page.getByText('One word and one touch to each of 4 shells; the words ran in order to 4.'),
+    page.getByText('One word and one touch for each of 4 shells. Words in order to 4.'),
   ).toBeVisible();
 });

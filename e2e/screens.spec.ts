@@ -11,12 +11,12 @@ test('a whole sitting by keyboard alone', async ({ app, signedIn: page }) => {
   await expect(page.getByText('The answer was')).toBeVisible();
   await keys('d');
   await expect(
-    page.getByText(/^Of 4 corks, said a word with no touch.*asked how many, did not know\.$/),
+    page.getByText(/^Of 4 corks: said a word with no touch.*Asked how many, didn’t know\.$/),
   ).toBeVisible();
   await keys('Space');
   await expect(mirror(page)).toBeVisible();
   await keys('1');
-  const told = page.getByText(/^One word and one touch to each of \d+ corks?/);
+  const told = page.getByText(/^One word and one touch for each of \d+ corks?/);
   await expect(told).toBeVisible();
   const size = Number(/\d+/.exec(await told.innerText())![0]);
   await keys('?');
@@ -40,13 +40,13 @@ test('undo takes back any number of steps, back to the empty tray', async ({ app
 
 test('thing by thing, touching one twice is counting it twice', async ({ app, signedIn: page }) => {
   await sitDown(page, 'Caspar', 3);
-  await press(page, 'Thing by thing');
-  const tray = page.getByRole('button', { name: /touch the thing the child touched/ });
+  await press(page, 'Tap each thing');
+  const tray = page.getByRole('button', { name: /tap the thing the child touched/ });
   const { width, height } = (await tray.boundingBox())!;
   for (const at of [0.5, 0.5, 0.64]) await tray.click({ position: { x: at * width, y: height / 2 } });
   await press(page, 'Done counting');
   await expect(
-    page.getByText('Of 3 corks, counted one twice and left 1 out; the words ran in order to 3.'),
+    page.getByText('Of 3 corks: counted one twice and missed one. Words in order to 3.'),
   ).toBeVisible();
   await expectAllSent(page);
   expect((await app.eventsOfLatestTry('Caspar')).map((event) => event.item)).toEqual([1, 1, 2]);
@@ -59,13 +59,13 @@ test('a reading is put right where it is shown, and the first record is kept', a
   await sitDown(page, 'Dilys', 3);
   await tap(page, 3);
   await press(page, 'Done counting');
-  await press(page, 'Not so: put it right');
+  await press(page, 'Not right? Correct it');
   await press(page, '3');
   await press(page, 'Said something else …');
-  await page.getByLabel('Another number, or the word as it was heard').fill('fiveteen');
+  await page.getByLabel('Another number, or the word as you heard it').fill('fiveteen');
   await press(page, 'Said');
   await expect(
-    page.getByText(/in the words put “fiveteen” where another number belongs, after 2/),
+    page.getByText(/In the words: said “fiveteen” where another number belongs, after 2/),
   ).toBeVisible();
   await expectAllSent(page);
   const events = await app.eventsOfLatestTry('Dilys');
@@ -78,10 +78,10 @@ test('a try set aside counts for nothing on the child’s page', async ({ signed
   await tap(page, 9);
   await press(page, 'Done counting');
   await press(page, 'the tray was bumped');
-  await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
+  await expect(page.getByText(/^Not counted \(the tray was bumped\)/)).toBeVisible();
   await endHere(page);
-  const row = page.getByRole('group', { name: 'One-to-one, in a row' });
-  await expect(page.getByText(/^Set aside \(the tray was bumped\)/)).toBeVisible();
+  const row = page.getByRole('group', { name: 'Counts a row' });
+  await expect(page.getByText(/^Not counted \(the tray was bumped\)/)).toBeVisible();
   await expect(row.getByRole('button', { name: /^9: / })).toHaveCount(0);
 });
 
@@ -97,11 +97,11 @@ test('the screen counts nothing along and tells no right from wrong', async ({ s
   await tap(page, 6);
   await expectAllSent(page);
   expect(await look()).toEqual(afterOne);
-  await page.getByRole('button', { name: 'Hold to peek' }).hover();
+  await page.getByRole('button', { name: 'Hold to see what’s recorded' }).hover();
   await page.mouse.down();
-  await expect(page.getByText('1 2 3 4 5 6 7')).toBeVisible();
+  await expect(page.getByText('1 · 2 · 3 · 4 · 5 · 6 · 7')).toBeVisible();
   await page.mouse.up();
-  await expect(page.getByText('1 2 3 4 5 6 7')).toBeHidden();
+  await expect(page.getByText('1 · 2 · 3 · 4 · 5 · 6 · 7')).toBeHidden();
 });
 
 test('no birth date is treated as under three and as mouthing until someone says otherwise', async ({
@@ -110,22 +110,20 @@ test('no birth date is treated as under three and as mouthing until someone says
   await openChild(page, 'Jory');
   const about = page.getByRole('region', { name: 'About Jory' });
   await expect(about).toContainText(
-    'Taken as under three and as mouthing things until someone says otherwise.',
+    'Nobody has said whether things go in the mouth. With no birth date, we take care as for a child under 3 who mouths things.',
   );
   await sitDown(page, 'Jory', 4);
-  const cautions = page.getByRole('list', { name: 'Cautions' });
-  await expect(cautions).toContainText(
-    'Choking: corks are small. Jory has no birth date here, so is taken as under three.',
-  );
+  const cautions = page.getByRole('list', { name: 'Take care' });
+  await expect(cautions).toContainText('Choking risk: corks are small and Jory has no birth date here.');
   await press(page, 'Leave');
-  await about.getByRole('button', { name: 'Put right' }).click();
+  await about.getByRole('button', { name: 'Edit' }).click();
   await about.getByLabel('Birth date').fill('2021-06-01');
   await about.getByLabel('Things in the mouth').click();
-  await page.getByRole('option', { name: 'does not' }).click();
-  await about.getByRole('button', { name: 'Keep' }).click();
-  await expect(about).toContainText('Does not mouth things.');
+  await page.getByRole('option', { name: 'doesn’t' }).click();
+  await about.getByRole('button', { name: 'Save' }).click();
+  await expect(about).toContainText('Doesn’t put things in the mouth.');
   await sitDown(page, 'Jory', 4);
-  await expect(cautions).toContainText('Small parts: stay with corks while they are out.');
+  await expect(cautions).toContainText('Small parts: stay with the corks while they are out.');
   await expect(cautions).not.toContainText('Choking');
 });
 
@@ -134,8 +132,8 @@ test.describe('with the left thumb', () => {
 
   test('the slips lie at the left', async ({ signedIn: page }) => {
     await sitDown(page, 'Ines', 6);
-    const thumb = (await page.getByRole('region', { name: 'Under the thumb' }).boundingBox())!;
-    const say = (await page.getByRole('region', { name: 'Say and lay' }).boundingBox())!;
+    const thumb = (await page.getByRole('region', { name: 'Under your thumb' }).boundingBox())!;
+    const say = (await page.getByRole('region', { name: 'Say and set out' }).boundingBox())!;
     expect(thumb.x).toBe(0);
     expect(say.x).toBeGreaterThan(600);
   });
@@ -163,7 +161,7 @@ for (const [width, height] of [
     await press(page, 'How many?');
     expect(await overflowing(page)).toEqual([]);
     await press(page, '20');
-    await expect(page.getByText(/^One word and one touch to each of 20/)).toBeVisible();
+    await expect(page.getByText(/^One word and one touch for each of 20/)).toBeVisible();
     expect(await overflowing(page)).toEqual([]);
   });
 }
@@ -190,15 +188,15 @@ test('every view passes the automated accessibility checks', async ({ app, signe
   await check(page);
   await press(page, '8');
   await check(page);
-  await press(page, 'Change …');
+  await press(page, 'Change task');
   await check(page);
-  await press(page, 'Lay this');
+  await press(page, 'Use this');
   await endHere(page);
   await page
     .getByRole('link', { name: /^Replay of/ })
     .first()
     .click();
-  await press(page, 'One on');
+  await press(page, 'Next');
   await check(page);
   const fresh = await (await browser.newContext()).newPage();
   await fresh.goto(app.url);
@@ -213,8 +211,8 @@ test.describe('for a lead', () => {
   test('every page of the frame and the office passes the same checks', async ({ signedIn: page }) => {
     const pages = [
       ['/room', 'Lower Pound'],
-      ['/moves', 'From a slip to a move'],
-      ['/seen', 'Seen in passing'],
+      ['/moves', 'Teaching ideas'],
+      ['/seen', 'Spotted in play'],
       ['/languages', 'Languages'],
       ['/devices', 'Signed-in devices'],
       ['/office', 'Office'],
@@ -229,8 +227,8 @@ test.describe('for a lead', () => {
       await check(page);
     }
     await page.goto('/office');
-    await page.getByRole('listitem', { name: 'Abeni Coker' }).getByRole('button', { name: 'Change' }).click();
-    await press(page, 'Add a child');
+    await page.getByRole('listitem', { name: 'Abeni Coker' }).getByRole('button', { name: 'Edit' }).click();
+    await press(page, 'Add child');
     await check(page);
   });
 });
@@ -273,13 +271,13 @@ test('wrong input is answered by its field, in words', async ({ app, browser }) 
   await page.getByLabel('E-mail').fill('orla@pennywater.example');
   await page.getByLabel('Password').fill('not this');
   await press(page, 'Sign this device in');
-  await expect(page.getByRole('alert')).toHaveText('That e-mail address and password do not go together.');
+  await expect(page.getByRole('alert')).toHaveText('That e-mail address and password don’t go together.');
   await page.close();
 });
 
 test('an address that leads nowhere says so', async ({ signedIn: page }) => {
   await page.goto('/children/00000000-0000-4000-8000-000000000000');
-  await expect(page.getByText('There is no such child at this site.')).toBeVisible();
+  await expect(page.getByText('There is no such child here.')).toBeVisible();
   await page.goto('/nowhere');
-  await expect(page.getByText('The address leads nowhere. Today shows who is due.')).toBeVisible();
+  await expect(page.getByText('This address leads nowhere. Go to Today to see who is due.')).toBeVisible();
 });

@@ -1,7 +1,8 @@
+import { english, taskWords } from '@dotting/words';
 import type { Page } from '@playwright/test';
 import type { HiddenAbility } from '../packages/core/src/simulate/child.js';
 import { putOf } from '../packages/core/src/simulate/putOf.js';
-import type { Random } from '../packages/core/src/simulate/random.js';
+import type { Random } from '../packages/core/src/common/random.js';
 import { simulateTry } from '../packages/core/src/simulate/simulateTry.js';
 import { setOf, tasks, type Task } from '../packages/core/src/shelf/tasks.js';
 import { settledEvents } from '../packages/core/src/trace/settled.js';
@@ -12,11 +13,11 @@ import { mirror, press } from './sitting.js';
 export async function letChildTry(page: Page, ability: HiddenAbility, random: Random): Promise<Task> {
   const task = await taskOnScreen(page);
   const n = Number(/\d+/.exec((await mirror(page).getAttribute('aria-label'))!)![0]);
-  const put = putOf(task, setOf(task, n, 'cork'), n, task.thenSay !== undefined);
+  const put = putOf(task, setOf(task, n, 'cork'), n, task.thenAsks === true);
   let asked = false;
   for (const event of settledEvents(simulateTry(ability, put, random).events)) {
     if (event.kind === 'ask') {
-      if (!asked || task.again) await press(page, 'How many?');
+      if (!asked || task.asksAgain) await press(page, 'How many?');
       asked = true;
     } else await takeDown(page, event, asked);
   }
@@ -25,12 +26,12 @@ export async function letChildTry(page: Page, ability: HiddenAbility, random: Ra
 }
 
 async function taskOnScreen(page: Page): Promise<Task> {
-  const said = await page.getByRole('region', { name: 'Say and lay' }).innerText();
+  const said = await page.getByRole('region', { name: 'Say and set out' }).innerText();
   return tasks.find(
     (task) =>
       task.kind === 'count' &&
-      said.includes(`“${task.say}”`) &&
-      (task.thenSay !== undefined) === said.includes('then “'),
+      said.includes(`“${taskWords(english, task.id).say({ n: 0 })}”`) &&
+      (task.thenAsks === true) === said.includes('then “'),
   )!;
 }
 
@@ -39,7 +40,7 @@ async function takeDown(page: Page, event: Happening, asked: boolean): Promise<v
   switch (event.kind) {
     case 'count':
       await tap();
-      if (event.item === 'again' && !asked) await press(page, 'That one again');
+      if (event.item === 'again' && !asked) await press(page, 'Counted twice');
       return;
     case 'say':
       await tap();
@@ -48,9 +49,9 @@ async function takeDown(page: Page, event: Happening, asked: boolean): Promise<v
       await tap();
       return asked ? undefined : press(page, 'Touch, no word');
     case 'passed-over':
-      return asked ? undefined : press(page, 'Left one out');
+      return asked ? undefined : press(page, 'Missed one');
     case 'answer':
-      return press(page, event.value === 'did-not-know' ? 'Did not know' : String(event.value));
+      return press(page, event.value === 'did-not-know' ? 'Didn’t know' : String(event.value));
     default:
       throw new Error(`A simulated child does not ${event.kind} here`);
   }

@@ -1,3 +1,4 @@
+import { english, taskWords } from '@dotting/words';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
 import { tasks } from '../packages/core/src/shelf/tasks.js';
@@ -57,12 +58,12 @@ export async function sitDown(
 }
 
 /** From the plan to the laid tray. */
-export const begin = (page: Page): Promise<void> => press(page, 'The tray is laid: begin');
+export const begin = (page: Page): Promise<void> => press(page, 'Ready – start');
 
 /** From the tray over the closing page to the child's page. */
 export async function endHere(page: Page): Promise<void> {
-  await press(page, 'End here');
-  await press(page, 'Keep and close');
+  await press(page, 'Finish here');
+  await press(page, 'Save and finish');
 }
 
 export async function openChild(page: Page, child: string): Promise<void> {
@@ -71,23 +72,21 @@ export async function openChild(page: Page, child: string): Promise<void> {
 }
 
 export async function lay(page: Page, size: number, task: string, things: string | null): Promise<void> {
-  await page.getByRole('button', { name: 'Change …' }).click();
-  const column = page.getByRole('region', { name: 'Say and lay' });
-  const { strand } = tasks.find((one) => one.name === task)!;
-  await column
-    .getByRole('radio', { name: strand === 'stable-order' ? 'order' : strand, exact: true })
-    .click();
+  await page.getByRole('button', { name: 'Change task' }).click();
+  const column = page.getByRole('region', { name: 'Say and set out' });
+  const { strand } = tasks.find(({ id }) => taskWords(english, id).name() === task)!;
+  await column.getByRole('radio', { name: english.strands[strand](), exact: true }).click();
   await column.getByRole('radio', { name: task, exact: true }).click();
   if (things !== null) await column.getByRole('radio', { name: things }).click();
   // The column follows a moment after the tap.
   await expect(column.getByRole('radio', { name: task, exact: true })).toBeChecked();
-  const shown = column.getByLabel('How many to lay');
+  const shown = column.getByLabel('How many to set out');
   for (let n = Number(await shown.innerText()); n !== size;) {
     await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more' }).click();
     n += n > size ? -1 : 1;
     await expect(shown).toHaveText(String(n));
   }
-  await page.getByRole('button', { name: 'Lay this' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
 }
 
 export const mirror = (page: Page): Locator => page.getByRole('button', { name: /next thing/ });
@@ -101,5 +100,5 @@ export const press = (page: Page, name: string): Promise<void> =>
   page.getByRole('button', { name, exact: true }).click();
 
 export async function expectAllSent(page: Page): Promise<void> {
-  await expect(page.getByText('all sent')).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Sent ✓')).toBeVisible({ timeout: 30_000 });
 }

@@ -1,6 +1,7 @@
 // Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks, the map
 // of skills.
 // With --check it only says whether the pages are as the code has them.
+import { loadCore } from './lib/core.mjs';
 import { readFile, writeFile } from 'node:fs/promises';
 import path from 'node:path';
 import { figuresTable, workedChild } from './docs/model.mjs';
@@ -14,9 +15,10 @@ import { runCommand, Sorry } from './lib/say.mjs';
 runCommand(async () => {
   await ensurePackages();
   await ensureBuilt();
-  const core = await import('../packages/core/dist/index.js');
+  const core = { ...(await loadCore()), ...(await import('../packages/words/dist/index.js')) };
+  const figures = await figuresTable();
   await keep('model.md', (before) =>
-    between(between(before, 'figures', figuresTable(core)), 'worked child', workedChild(core)),
+    between(between(before, 'figures', figures), 'worked child', workedChild(core)),
   );
   await keep('tasks.md', () => tasksPage(core));
   await keep('skills.md', () => skillsPage(core));

@@ -65,6 +65,8 @@ function isCaught(file) {
     path.join(core, 'jest.config.js'),
     '--findRelatedTests',
     file,
+    '--testSequencer',
+    path.join(root, 'tools', 'lib', 'quickestFirst.cjs'),
     '--bail',
     '-w',
     '2',

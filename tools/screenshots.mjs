@@ -52,28 +52,28 @@ async function takeChild(page, shoot) {
   await page.getByRole('link', { name: 'Sit down with Caspar' }).click();
   await page.getByText('minutes with Caspar').waitFor();
   await shoot('plan');
-  await lay(page, 'one-to-one', 'Count a row');
-  await page.getByRole('button', { name: 'The tray is laid: begin' }).click();
+  await lay(page, 'One-to-one', 'Count a row');
+  await page.getByRole('button', { name: 'Ready – start' }).click();
   const mirror = page.getByRole('button', { name: /next thing/ });
   await mirror.waitFor();
   await shoot('laying');
   const size = Number((await mirror.getAttribute('aria-label')).match(/\d+/)[0]);
   for (let tap = 0; tap < size; tap++) await mirror.click({ position: { x: 200 + 9 * tap, y: 150 } });
-  await page.getByText('all sent').waitFor();
+  await page.getByText('Sent ✓').waitFor();
   await shoot('counting');
-  await page.getByRole('button', { name: 'That one again' }).click();
+  await page.getByRole('button', { name: 'Counted twice' }).click();
   await page.getByRole('button', { name: 'How many?', exact: true }).click();
   await page.getByText('The answer was').waitFor();
   await shoot('asked');
   await page.getByRole('button', { name: String(size), exact: true }).click();
-  await page.getByText(/last-word rule/).waitFor();
-  await page.getByText('all sent').waitFor();
+  await page.getByText(/the last word counted/).waitFor();
+  await page.getByText('Sent ✓').waitFor();
   await shoot('after-try');
-  await page.getByRole('button', { name: 'End here' }).click();
-  await page.getByRole('heading', { name: 'What this sitting changed' }).waitFor();
+  await page.getByRole('button', { name: 'Finish here' }).click();
+  await page.getByRole('heading', { name: 'What we learned' }).waitFor();
   await shoot('closing');
-  await page.getByRole('button', { name: 'Keep and close' }).click();
-  const made = page.getByRole('listitem').filter({ hasText: 'counted one twice and left 1 out' });
+  await page.getByRole('button', { name: 'Save and finish' }).click();
+  const made = page.getByRole('listitem').filter({ hasText: 'counted one twice and missed one' });
   await made
     .first()
     .getByRole('link', { name: /^Replay of/ })
@@ -110,22 +110,24 @@ async function takeOffice(page, url, shoot) {
 
 /** Another task than the one proposed. */
 async function lay(page, strand, task) {
-  const column = page.getByRole('region', { name: 'Say and lay' });
-  await page.getByRole('button', { name: 'Change …' }).click();
+  const column = page.getByRole('region', { name: 'Say and set out' });
+  await page.getByRole('button', { name: 'Change task' }).click();
   await column.getByRole('radio', { name: strand, exact: true }).click();
   await column.getByRole('radio', { name: task, exact: true }).click();
-  await page.getByRole('button', { name: 'Lay this' }).click();
+  for (let i = Number(await column.getByLabel('How many to set out').innerText()); i < 6; i++)
+    await column.getByRole('button', { name: 'one more' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
 }
 
 /** Several children at one table, and a puppet's count to judge. */
 async function takeTable(page, url, shoot) {
   await page.goto(url);
-  await page.getByRole('button', { name: 'Several at one table' }).click();
+  await page.getByRole('button', { name: 'Start a group' }).click();
   for (const child of ['Dilys', 'Ines', 'Lowri'])
     await page.getByRole('button', { name: child, exact: true }).click();
   await page.getByRole('link', { name: 'Sit down with 3' }).click();
-  await lay(page, 'one-to-one', 'Otter counts things');
-  await page.getByRole('button', { name: 'The tray is laid: begin' }).click();
+  await lay(page, 'One-to-one', 'Otter counts things');
+  await page.getByRole('button', { name: 'Ready – start' }).click();
   await page.getByRole('button', { name: 'Let Otter count' }).click();
   await page.locator('[data-touched="2"]').waitFor();
   await shoot('table');

@@ -29,6 +29,7 @@ runCommand(async () => {
     add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
     add(await check('Pages drawn from the code', ['node', 'tools/docs.mjs', '--check'], env));
     add(await jest('Core', 'packages/core', env));
+    add(await jest('Words', 'packages/words', env));
     add(await jest('Contract', 'packages/contract', env));
     add(await jest('Web', 'apps/web', env));
     add(await jest('Server', 'apps/server', env));

@@ -4,6 +4,7 @@ import { spawnSync } from 'node:child_process';
 const projects = [
   'packages/core/tsconfig.json',
   'packages/core/tsconfig.pure.json',
+  'packages/words/tsconfig.json',
   'packages/contract/tsconfig.json',
   'apps/server/tsconfig.json',
   'apps/web/tsconfig.json',

@@ -13,9 +13,9 @@ export default {
       },
     ],
   },
-  transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check|uuid)/)'],
+  transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check|uuid|@messageformat)/)'],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
-    '^@dotting/(core|contract)$': '<rootDir>/../../packages/$1/src/index.ts',
+    '^@dotting/(core|contract|words)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

@@ -3,7 +3,7 @@ export default {
   roots: ['<rootDir>/src'],
   testMatch: ['**/*.test.ts'],
   transform: {
-    '^.+\\.ts$': [
+    '^.+\\.[tj]s$': [
       '@swc/jest',
       {
         swcrc: false,
@@ -19,6 +19,6 @@ export default {
   },
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
-    '^@dotting/core$': '<rootDir>/../core/src/index.ts',
+    '^@dotting/(core|words)$': '<rootDir>/../$1/src/index.ts',
   },
 };

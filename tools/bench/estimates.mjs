@@ -1,3 +1,4 @@
+import { loadCore } from '../lib/core.mjs';
 const lastDay = '2026-12-21';
 const options = { birthDate: '2022-06-01' };
 /** Tries of a child, and over how many weeks, with so many between sit-downs. */
@@ -55,7 +56,7 @@ const evidenceOf = (core, traces) => ({
 
 /** Saying what is known, the next question, the next steps and all of a summary, from 30, 300 and 3,000 tries. */
 export async function measureEstimates() {
-  const core = await import('@dotting/core');
+  const core = await loadCore();
   const { workOut } = await import('../../apps/server/dist/summaries/workOut.js');
   const ways = {
     'what may be said, from the beginning': (tries) => core.saidFor(tries, lastDay, options),

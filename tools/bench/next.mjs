@@ -1,5 +1,6 @@
 // What stands in the way of simulated children: is it named, does the first step fit, and does a sitting begin and
 // end well? On both generators, in the app’s own flow.
+import { loadCore } from '../lib/core.mjs';
 import { birthDateOf, sitDowns } from './flow.mjs';
 import { drawnChildren, ourObstacleChild, theirObstacleChild, dateOf } from './people.mjs';
 
@@ -62,7 +63,7 @@ const namesAnything = (core, { choices }) =>
 
 /** Shares for each single obstacle, for pairs, and for none. */
 export async function benchObstacles({ children, seed }) {
-  const core = await import('../../packages/core/dist/index.js');
+  const core = await loadCore();
   const rows = [];
   const generators = {
     ours: [
@@ -119,7 +120,7 @@ export async function benchObstacles({ children, seed }) {
 
 /** Of children drawn at random: how sit-downs begin and end, and what is asked over eight weeks. */
 export async function benchFlow({ children, seed }) {
-  const core = await import('../../packages/core/dist/index.js');
+  const core = await loadCore();
   const went = (trace) => core.wentWell(core.taskOf(trace.task).looksAt, trace) === true;
   const rows = [];
   for (const [generator, childOf] of Object.entries(await drawnChildren(core))) {

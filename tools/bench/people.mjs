@@ -118,8 +118,7 @@ const numberOfLevel = [0, 1, 2, 3, 4, 10];
  * every smaller one, it is right three times in four.
  */
 export async function drawnChildren(core) {
-  const { drawChild, trueOrder, trueTracking } =
-    await import('../../packages/core/dist/simulate/population.js');
+  const { drawChild, trueOrder, trueTracking } = core;
   return {
     ours: (i, seed) => {
       const drawn = drawChild(core.seededRandom(seed * 100_000 + i));

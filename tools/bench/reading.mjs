@@ -1,3 +1,4 @@
+import { loadCore } from '../lib/core.mjs';
 import { Bench } from 'tinybench';
 
 /** Forty words full of slips: left out, said twice, swapped, gone round again, and no numbers at all. */
@@ -63,7 +64,7 @@ function slowest(words, readWords) {
 
 /** Reading the words of a long count full of slips, against one without any. */
 export async function measureReading() {
-  const { readWords } = await import('@dotting/core');
+  const { readWords } = await loadCore();
   const clean = slippedCount.map((_, i) => i + 1);
   const bench = new Bench({ time: 2_000, warmupTime: 500 });
   bench.add('clean', () => readWords(clean, 1, 1)).add('slipped', () => readWords(slippedCount, 1, 1));

@@ -1,3 +1,4 @@
+import { loadCore } from '../lib/core.mjs';
 import { randomUUID } from 'node:crypto';
 import { withAdult } from '../lib/demo.mjs';
 import { sayProgress } from '../lib/say.mjs';
@@ -13,15 +14,15 @@ const rounds = 21;
  */
 export async function fillRoom(databaseUrl, { children, tries }) {
   const { openDatabase } = await import('../../apps/server/dist/database/dataSource.js');
-  const { Child } = await import('../../apps/server/dist/children/child.entity.js');
-  const { Room } = await import('../../apps/server/dist/site/room.entity.js');
-  const { Site } = await import('../../apps/server/dist/site/site.entity.js');
-  const { Staff } = await import('../../apps/server/dist/site/staff.entity.js');
+  const { Child } = await import('../../apps/server/dist/nursery/child.entity.js');
+  const { Room } = await import('../../apps/server/dist/nursery/room.entity.js');
+  const { Site } = await import('../../apps/server/dist/nursery/site.entity.js');
+  const { Staff } = await import('../../apps/server/dist/nursery/staff.entity.js');
   const { Try } = await import('../../apps/server/dist/tries/try.entity.js');
   const { TryEvent } = await import('../../apps/server/dist/tries/tryEvent.entity.js');
   const { eventRowOf, rowOf } = await import('../../apps/server/dist/tries/traces.js');
   const { growth, makeUps } = await import('../../apps/server/dist/demo/nursery.js');
-  const { seededRandom, seededUuid, simulateMonths } = await import('../../packages/core/dist/index.js');
+  const { seededRandom, seededUuid, simulateMonths } = await loadCore();
   const dataSource = await openDatabase(databaseUrl);
   const { manager } = dataSource;
   const [{ id: siteId }] = await manager.find(Site);

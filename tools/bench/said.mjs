@@ -1,3 +1,4 @@
+import { loadCore } from '../lib/core.mjs';
 import { birthDateOf, onlyOf } from './flow.mjs';
 import { dateOf, drawnChildren, scoredSkills } from './people.mjs';
 
@@ -46,7 +47,7 @@ function scored(looks) {
 
 /** Both populations, every skill, after one and after three sit-downs; and for the second by make-up, worst first. */
 export async function benchSaid({ children, seed, only = scoredSkills.map((one) => one.skill) }) {
-  const core = await import('../../packages/core/dist/index.js');
+  const core = await loadCore();
   const populations = Object.entries(await drawnChildren(core));
   const rows = [];
   const byMakeUp = [];

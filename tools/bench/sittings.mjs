@@ -1,4 +1,5 @@
 // One sit-down of one skill: chosen questions against going practice, by what is then said.
+import { loadCore } from '../lib/core.mjs';
 import { birthDateOf, onlyOf, secondsOf } from './flow.mjs';
 import { dateOf, drawnChildren, scoredSkills } from './people.mjs';
 
@@ -26,7 +27,7 @@ const mean = (list) => list.reduce((sum, one) => sum + one, 0) / list.length;
 
 /** Tries, error and over-claims of each way, by skill and generator. */
 export async function benchSittings({ children, seed }) {
-  const core = await import('../../packages/core/dist/index.js');
+  const core = await loadCore();
   const rows = [];
   for (const [generator, childOf] of Object.entries(await drawnChildren(core))) {
     for (const skill of scoredSkills.filter((one) => ['order', 'row', 'fetch'].includes(one.skill))) {

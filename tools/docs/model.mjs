@@ -1,9 +1,26 @@
+import { readFile } from 'node:fs/promises';
+import path from 'node:path';
+import ts from 'typescript';
+import { root } from '../lib/run.mjs';
+
 /** Every figure of the estimates with its unit and reason. */
-export function figuresTable({ parameters }) {
-  const rows = Object.entries(parameters).map(([name, { value, unit, why }]) => {
-    const shown = Array.isArray(value) ? value.join(', ') : String(value);
-    return `| \`${name}\` | ${shown} | ${unit} | ${why} |`;
-  });
+export async function figuresTable() {
+  const file = path.join(root, 'packages/core/src/estimates/parameters.ts');
+  const source = ts.createSourceFile(file, await readFile(file, 'utf8'), ts.ScriptTarget.Latest, true);
+  const rows = [];
+  const visit = (node) => {
+    if (ts.isPropertyAssignment(node)) {
+      const told = ts
+        .getJSDocCommentsAndTags(node)
+        .map(({ comment }) => comment)
+        .join(' ');
+      const [, why, unit] = /^(.*) \(([^()]*)\)$/s.exec(told.replace(/\s+/g, ' '));
+      const value = node.initializer.getText().replace(/[[\]]/g, '');
+      rows.push(`| \`${node.name.getText()}\` | ${value} | ${unit} | ${why} |`);
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
   return ['| figure | value | unit | why |', '|---|---|---|---|', ...rows].join('\n');
 }
 
@@ -111,5 +128,9 @@ function happeningsOf(task, n, had) {
 
 function row(one, core) {
   const numbers = [one.sureTo, one.likelyTo, one.interval?.join(' to '), one.triedTo, one.reachingFor ?? ''];
-  return [one.skill, core.tellStatement(one), ...('sureTo' in one ? numbers : numbers.map(() => ''))];
+  return [
+    one.skill,
+    core.tellStatement(core.english, one),
+    ...('sureTo' in one ? numbers : numbers.map(() => '')),
+  ];
 }

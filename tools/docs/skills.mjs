@@ -1,15 +1,17 @@
 /** The page of the map of skills, drawn from its data. */
-export function skillsPage({ skillMap, allStrands, tasksFor }) {
+export function skillsPage({ skillMap, allStrands, tasksFor, english }) {
   const rows = skillMap.map((skill) => {
     const leans = skill.leansOn.map(({ on, offset }) =>
       offset === 0 ? on : `${on} at ${needed(skill, offset)}`,
     );
     const tasks = tasksFor(skill).map((task) => task.id);
-    return `| \`${skill.id}\` | ${skill.name} | ${skill.axis ? 'numbers' : 'holds or not'} | ${leans.join(', ') || 'nothing'} | ${tasks.join(', ') || 'to come'} |`;
+    return `| \`${skill.id}\` | ${english.skills[skill.id]()} | ${skill.axis ? 'numbers' : 'holds or not'} | ${leans.join(', ') || 'nothing'} | ${tasks.join(', ') || 'to come'} |`;
   });
   const strands = allStrands.flatMap((strand) => [
     `  subgraph ${strand}`,
-    ...skillMap.filter((skill) => skill.strand === strand).map(({ id, name }) => `    ${id}["${name}"]`),
+    ...skillMap
+      .filter((skill) => skill.strand === strand)
+      .map(({ id }) => `    ${id}["${english.skills[id]()}"]`),
     '  end',
   ]);
   const arrows = skillMap.flatMap((skill) => skill.leansOn.map(({ on }) => `  ${on} --> ${skill.id}`));

@@ -1,8 +1,3 @@
-const strandNames = {
-  'stable-order': 'Stable order',
-  'one-to-one': 'One-to-one',
-  cardinality: 'Cardinality',
-};
 const captures = {
   say: 'a run of words, one tap each',
   count: 'words and touches on the mirror of the tray, one tap for a word with a touch',
@@ -12,22 +7,23 @@ const captures = {
   answer: 'a number or nothing, asked once more after something was done to the things',
 };
 
-/** The page of the shelf, from its entries. */
-export function tasksPage({ tasks, strands }) {
+/** The page of the shelf, from its entries and their words. */
+export function tasksPage(core) {
+  const { tasks, strands, english, taskWords } = core;
   const rows = tasks.map(
-    ({ id, name, skill, kind, ladder, minutes }) =>
-      `| [${name}](#${id}) | ${skill} | ${kind} | ${ladder.join(', ')} | ${minutes} |`,
+    ({ id, looksAt, kind, ladder, minutes }) =>
+      `| [${taskWords(english, id).name()}](#${id}) | ${looksAt} | ${kind} | ${ladder.join(', ')} | ${minutes} |`,
   );
   const parts = strands.flatMap((strand) => [
-    `## ${strandNames[strand]}`,
+    `## ${english.strands[strand]()}`,
     '',
-    ...tasks.filter((task) => task.strand === strand).flatMap(entry),
+    ...tasks.filter((task) => task.strand === strand).flatMap((task) => entry(task, core)),
   ]);
   return [
     '# The shelf of tasks',
     '',
-    'Made from `packages/core/src/shelf/tasks` by `npm run docs`. A task is one entry there; adding one of a known kind',
-    'touches that file alone. The counters and their cautions are in `counters.ts` and `cautions.ts`.',
+    'Made from `packages/core/src/shelf/tasks` and `packages/words/messages/en/tasks` by `npm run docs`. A task is one entry',
+    'there and one file of words in each language. The counters and their cautions are in `counters.ts` and `cautions.ts`.',
     '',
     'How a try is taken down: ' +
       Object.entries(captures)
@@ -48,39 +44,41 @@ export function tasksPage({ tasks, strands }) {
     .concat('\n');
 }
 
-function entry(task) {
-  const needs = Object.entries(task.adaptations).map(([need, how]) => `  - ${need}: ${how}`);
+function entry(task, { english, taskWords, adaptationOf, needs }) {
+  const words = taskWords(english, task.id);
+  const n = { n: 'n' };
+  const choosing = (of) => Object.values(of.options).map((one) => one());
   return [
     `### ${task.id}`,
     '',
-    `**${task.name}.** The child ${task.childDoes}.`,
+    `**${words.name()}.** The child ${words.childDoes()}.`,
     '',
-    `- **Say** "${task.say}"${task.thenSay ? `, then "${task.thenSay}"` : ''}${task.again ? ` ${task.again.lay} "${task.again.say}"` : ''}`,
-    ...(task.ways
+    `- **Say** "${words.say(n)}"${words.thenSay ? `, then "${words.thenSay(n)}"` : ''}${words.again ? ` ${words.again.setOut()} "${words.again.say()}"` : ''}`,
+    ...(words.ways
       ? [
-          `- **By turns**: ${task.ways.map((way) => (way.say ? `${way.words} ("${way.say}")` : way.words)).join('; ')}`,
+          `- **By turns**: ${Object.values(words.ways)
+            .map((way) => (way.say ? `${way.name()} ("${way.say(n)}")` : way.name()))
+            .join('; ')}`,
         ]
       : []),
-    ...(task.midway ? [`- **On the way** "${task.midway.question}"`] : []),
-    ...(task.choosing
-      ? [
-          `- **To choose** "${task.choosing.question}" ${task.choosing.options.map((option) => option.words).join(', ')}`,
-        ]
+    ...(words.midway ? [`- **Part-way** "${words.midway.question()}"`] : []),
+    ...(words.choosing
+      ? [`- **To choose** "${words.choosing.question()}" ${choosing(words.choosing).join(', ')}`]
       : []),
-    `- **Do not**: ${task.avoid}`,
-    ...(task.lay
+    `- **Do not**: ${words.avoid()}`,
+    ...(words.setOut
       ? [
-          `- **Lay** ${task.pile ? `${task.pile} things ` : ''}${task.lay}${task.also.length > 0 ? `; also ${task.also.join(', ')}` : ''}`,
+          `- **Set out** ${task.pile ? `${task.pile} things ` : ''}${words.setOut()}${words.also ? `; also ${words.also()}` : ''}`,
         ]
       : []),
     `- **Watch for** ${task.watchFor.join(', ')}`,
-    `- **Down**: ${task.stepDown.task}, ${task.stepDown.how}. **Up**: ${task.stepUp.task}, ${task.stepUp.how}.`,
-    `- **With other things**: ${task.otherThings}`,
-    ...(task.cautions.length > 0 ? [`- **Caution**: ${task.cautions.join(' ')}`] : []),
-    `- **The routine**: whole group: ${task.routine.wholeGroup} Small group: ${task.routine.smallGroup} Free table: ${task.routine.freeTable}`,
-    `- **On paper**: ${task.sheet ?? 'nothing'}. **At home**: ${task.home}`,
-    '- **Otherwise, for**',
-    ...needs,
+    `- **Easier**: ${task.easier}, ${words.easier()}. **Harder**: ${task.harder}, ${words.harder()}.`,
+    `- **With other things**: ${words.otherThings()}`,
+    ...(words.caution ? [`- **Take care**: ${words.caution()}`] : []),
+    `- **The routine**: whole group: ${words.routine.wholeGroup()} Small group: ${words.routine.smallGroup()} Free table: ${words.routine.freeTable()}`,
+    `- **On paper**: ${words.sheet ? words.sheet() : 'nothing'}. **At home**: ${words.home()}`,
+    '- **Adapted for**',
+    ...needs.map((need) => `  - ${english.needs.inline[need]()}: ${adaptationOf(english, task.id, need)}`),
     '',
   ];
 }

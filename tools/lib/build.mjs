@@ -5,7 +5,7 @@ import path from 'node:path';
 import { root, runOrSorry } from './run.mjs';
 import { say } from './say.mjs';
 
-const parts = ['packages/core', 'packages/contract', 'apps/server', 'apps/web'];
+const parts = ['packages/core', 'packages/words', 'packages/contract', 'apps/server', 'apps/web'];
 const markFile = path.join(root, '.data', 'built');
 
 /** Builds every part, unless nothing has changed since the last build. */
@@ -29,7 +29,7 @@ async function fingerprint() {
     const files = entries
       .filter((entry) => entry.isFile())
       .map((entry) => path.join(entry.parentPath, entry.name))
-      .filter((file) => !/[/\\](dist|node_modules)[/\\]/.test(file))
+      .filter((file) => !/[/\\](dist|made|node_modules)[/\\]/.test(file))
       .sort();
     for (const file of files) hash.update(`${path.relative(root, file)} ${(await stat(file)).mtimeMs}\n`);
   }

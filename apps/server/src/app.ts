@@ -12,6 +12,8 @@ import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refusedFields } from './http/refusals.js';
 import { serveWebApp } from './http/webApp.js';
+import { sayWith } from '@dotting/contract';
+import { speakingTo, spoken } from './wording/spoken.js';
 
 export interface AppOptions {
   readonly databaseUrl: string;
@@ -34,7 +36,7 @@ export async function createApp({
     trustProxy: 'loopback',
     // An address that cannot be decoded never comes to a route.
     frameworkErrors: (_error: Error, _request: FastifyRequest, reply: FastifyReply) => {
-      void reply.status(400).send({ statusCode: 400, message: 'This address cannot be read.', fields: [] });
+      void reply.status(400).send({ statusCode: 400, message: spoken().refusals.badAddress(), fields: [] });
     },
     logger: logs && { level: 'info', redact: ['req.headers'] },
   });
@@ -45,6 +47,7 @@ export async function createApp({
       logLevels: logs ? ['log', 'warn', 'error', 'fatal'] : ['fatal'],
     }),
   });
+  sayWith(spoken);
   await app.register(fastifyCookie);
   await app.register(fastifyHelmet, {
     contentSecurityPolicy: {
@@ -62,6 +65,10 @@ export async function createApp({
     strictTransportSecurity: false,
   });
   await app.register(fastifyCompress, { threshold: 1024, encodings: ['br', 'gzip'] });
+  // Whoever asks is answered in a language they read.
+  adapter
+    .getInstance()
+    .addHook('onRequest', (request, _reply, done) => speakingTo(request.headers['accept-language'], done));
   // What is about children stays in no cache, of the browser's or on the way.
   adapter.getInstance().addHook('onSend', (request, reply, _payload, done) => {
     if (request.url.startsWith('/api')) void reply.header('cache-control', 'no-store');

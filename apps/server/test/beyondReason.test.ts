@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { ChildPage, PresentAdult, PutTry, RoomOverview, TodayView } from '@dotting/contract';
-import { Child } from '../src/children/child.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
 import { SummariesService } from '../src/summaries/summaries.service.js';
 import { SummaryThread } from '../src/summaries/summaryThread.js';
 import { Evidence } from '../src/evidence/evidence.service.js';
@@ -52,7 +52,7 @@ test.each<[string, Partial<PutTry>, RegExp]>([
   ['a clock that stands at its beginning', { startedAt: '1970-01-01T00:03:00.000Z' }, /^startedAt must be/],
   ['the year nought', { startedAt: '0000-05-01T09:00:00.000Z' }, /^startedAt must be/],
   ['ten years to come', { startedAt: '2036-03-02T09:30:00.000+01:00' }, /^startedAt must be/],
-  ['a request for none', { target: 0 }, /^is 0; ask for 1 or more/],
+  ['a request for none', { target: 0 }, /^is 0. Ask for 1 or more/],
   [
     'a bowl of more than there are',
     { set: { ...four, size: 3, layout: { bowls } } },
@@ -73,13 +73,15 @@ test.each<[string, Partial<PutTry>, RegExp]>([
 
 test('a birth date, a last day and a day of leaving beyond reason are refused in words', async () => {
   const born = await device.ask('PATCH', `children/${site.childId}`, { birthDate: '0001-01-01' });
-  expect(born.body.fields[0].message).toBe('This birth date is more than 12 years ago: check the year.');
+  expect(born.body.fields[0].message).toBe('This birth date is more than 12 years ago. Check the year.');
   const left = await device.ask('PATCH', `office/children/${site.childId}`, { leftOn: '1926-05-01' });
-  expect(left.body.fields[0].message).toBe('This last day is more than ten years off: check the year.');
+  expect(left.body.fields[0].message).toBe('This last day is more than ten years away. Check the year.');
   const gone = await device.ask('PATCH', `office/adults/${site.staff.assistant.id}`, {
     leftOn: '2926-05-01',
   });
-  expect(gone.body.fields[0].message).toBe('This day of leaving is more than ten years off: check the year.');
+  expect(gone.body.fields[0].message).toBe(
+    'This day of leaving is more than ten years away. Check the year.',
+  );
 });
 
 test('tries stored before the rule stay on record, are shown as such, and nothing is computed with them', async () => {

@@ -5,7 +5,7 @@ import { apiDocument } from '../src/http/openApi.js';
 import { dataSourceOptions, openDatabase } from '../src/database/dataSource.js';
 import { DemoService } from '../src/demo/demo.service.js';
 import { children as demoChildren } from '../src/demo/nursery.js';
-import { Child } from '../src/children/child.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
 import { Try } from '../src/tries/try.entity.js';
 import { TryEvent } from '../src/tries/tryEvent.entity.js';
 import { counts, freshDatabase, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
@@ -32,7 +32,7 @@ describe('the child’s page and today', () => {
     expect(page.lines.flatMap((line) => line.dots).every((dot) => dot.form === 'speck')).toBe(true);
     expect(page.steps).toHaveLength(3);
     for (const step of [...page.steps, page.easier!]) expect(step.n).toBeLessThanOrEqual(5);
-    expect(page.steps[0]!.why).toMatch(/^Nobody has looked/);
+    expect(page.steps[0]!.why).toMatch(/not asked yet/);
     const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
     expect(today.due).toMatchObject([{ childId: site.childId, because: 'never', last: null }]);
   });
@@ -50,7 +50,7 @@ describe('the child’s page and today', () => {
     const row = page.lines.find((line) => line.skill === 'row')!;
     expect(row.dots.find((dot) => dot.n === 4)).toEqual({ n: 4, form: 'half', tries: [id] });
     const today: TodayView = (await device.ask('GET', `rooms/${site.roomId}/today`)).body;
-    expect(today).toMatchObject({ unfinished: [], register: [{ lastLook: '2026-03-02' }] });
+    expect(today).toMatchObject({ unfinished: [], register: [{ lastLook: '2026-03-02', isDue: true }] });
   });
 
   test('whole tries of the last twelve weeks go with the page, older ones do not', async () => {
@@ -114,7 +114,7 @@ describe('the child’s page and today', () => {
 
   test.each([
     [{ birthDate: '2022-02-30' }, /birth date/],
-    [{ birthDate: '2190-02-03' }, /still to come/],
+    [{ birthDate: '2190-02-03' }, /in the future/],
     [{ firstName: '' }, /first name/],
     [{ mouths: 'sometimes' }, /mouths/],
     [{ siteId: randomUUID() }, /siteId/],

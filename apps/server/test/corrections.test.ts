@@ -49,9 +49,9 @@ describe('amending a try afterwards', () => {
   test('takes an event out with a reason; the child’s page tells it so', async () => {
     const id = await counted();
     await device.ask('POST', `tries/${id}/amendments`, { of: 3, event: null, reason: 'that was her friend' });
-    expect((await read(id)).told).toMatch(/left 1 out/);
+    expect((await read(id)).told).toMatch(/missed one/);
     const page: ChildPage = (await device.ask('GET', `children/${site.childId}`)).body;
-    expect(page.tries.find((one) => one.id === id)!.told).toMatch(/left 1 out/);
+    expect(page.tries.find((one) => one.id === id)!.told).toMatch(/missed one/);
   });
 
   test('what the recorder’s device sends late is taken, and the correction stays', async () => {
@@ -72,7 +72,7 @@ describe('amending a try afterwards', () => {
       '5 undo',
     ]);
     expect(events.map((event) => event.t)).toEqual(events.map((event) => event.t).toSorted((a, b) => a - b));
-    expect(told).toMatch(/left 2 out/);
+    expect(told).toMatch(/missed 2/);
     // Sent once more it is the same.
     expect(
       (await device.ask('PUT', `tries/${id}`, { ...put, revision: 1, events: counts(1, 4) })).body,
@@ -121,7 +121,7 @@ describe('overruling a reading', () => {
     const id = await counted({ events: counts(1, 3) });
     const rule = (holds: boolean | null) =>
       device.ask('POST', `tries/${id}/rulings`, { on: 'one-to-one', holds, reason: 'I saw the hand' });
-    expect((await rule(true)).body.told).toMatch(/Put right: one-to-one held \(I saw the hand\)\.$/);
+    expect((await rule(true)).body.told).toMatch(/Corrected: one word to each \(I saw the hand\)\.$/);
     expect((await rule(null)).body.told).not.toMatch(/Put right/);
     const { rulings, told } = (await rule(true)).body as ToldTry;
     expect(rulings!.map(({ holds, by }) => [holds, by])).toEqual([
@@ -129,7 +129,7 @@ describe('overruling a reading', () => {
       [null, 'practitioner'],
       [true, 'practitioner'],
     ]);
-    expect(told).toMatch(/^Of 4 corks, left 1 out/);
+    expect(told).toMatch(/^Of 4 corks: missed one/);
   });
 
   test('a ruling survives a head that is sent again', async () => {
@@ -181,7 +181,7 @@ describe('two devices at one child', () => {
     expect((await device.ask('POST', `tries/${one}/double`, { other, counts: one })).status).toBe(204);
     expect(await doubles()).toEqual([]);
     expect((await read(other)).sameAs).toBe(one);
-    expect((await read(other)).told).toMatch(/recorded at another device, which counts/);
+    expect((await read(other)).told).toMatch(/recorded on another device, and that one counts/);
     expect((await read(one)).sameAs).toBeUndefined();
   });
 

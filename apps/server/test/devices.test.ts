@@ -1,6 +1,6 @@
 import { Attempt } from '../src/devices/attempt.entity.js';
 import { Device } from '../src/devices/device.entity.js';
-import { Staff } from '../src/site/staff.entity.js';
+import { Staff } from '../src/nursery/staff.entity.js';
 import { code, openNursery, password, TestDevice, type TestSite } from './nursery.js';
 
 let nursery: Awaited<ReturnType<typeof openNursery>>;
@@ -117,8 +117,20 @@ describe('an adult at a device', () => {
   test('keeps the side of the slips she chose', async () => {
     const device = newDevice();
     await device.with(site.staff.practitioner);
-    await device.ask('PATCH', 'adult', { thumb: 'left' });
-    expect((await device.ask('GET', 'here')).body.adult.thumb).toBe('left');
+    await device.ask('PATCH', 'adult', { thumb: 'left', language: 'es' });
+    expect((await device.ask('GET', 'here')).body.adult).toMatchObject({ thumb: 'left', language: 'es' });
+  });
+
+  test('is answered in the language she reads, also where she is refused', async () => {
+    const device = newDevice();
+    const { id } = await device.with(site.staff.practitioner);
+    device.language = 'es';
+    const refused = await device.ask('POST', 'adult', { staffId: id, code: 'abc' });
+    expect(refused.body.fields).toEqual([
+      { field: 'code', message: expect.stringContaining('de cuatro a ocho cifras') },
+    ]);
+    const today = await device.ask('GET', `rooms/${site.roomId}/today`);
+    expect(today.body.due[0].step.why).toMatch(/^Cuenta una fila: aún sin preguntar\. Prueba /);
   });
 });
 

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import type { AdultSecrets, PresentAdult, PutTry } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import { Child } from '../src/children/child.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
 import { Attempt } from '../src/devices/attempt.entity.js';
 import { Device } from '../src/devices/device.entity.js';
 import { Presence } from '../src/devices/presence.entity.js';
-import { Room } from '../src/site/room.entity.js';
-import { Staff } from '../src/site/staff.entity.js';
+import { Room } from '../src/nursery/room.entity.js';
+import { Staff } from '../src/nursery/staff.entity.js';
 import { Try } from '../src/tries/try.entity.js';
 import { code, counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
 
@@ -138,7 +138,7 @@ describe('writing asks who sees whom', () => {
     const refused = await put(device, adult, other);
     expect([refused.status, refused.body.message]).toEqual([
       403,
-      'assistant does not see this child. A lead can name her for the child in the office; then offer it again.',
+      'assistant does not see this child. A lead can name them for the child in the office. Then send it again.',
     ]);
     expect((await close(device, adult, other)).status).toBe(403);
     expect((await put(device, adult, site.childId)).status).toBe(200);
@@ -171,13 +171,13 @@ describe('writing asks who sees whom', () => {
   test('a stay works from its own device only, and not after the adult has left', async () => {
     const { device, adult } = await at('practitioner');
     const elsewhere = await at('lead');
-    const words = /^This is recorded by somebody else/;
+    const words = /^Somebody else recorded this/;
     expect((await put(elsewhere.device, adult, site.childId)).body.message).toMatch(words);
     await nursery.dataSource.manager.update(Staff, { id: adult.id }, { leftOn: day(-24) });
     const { status, body } = await put(device, adult, site.childId);
     expect([status, body.message]).toEqual([
       403,
-      'practitioner has left. Nothing is recorded in her name after that.',
+      'practitioner has left. Nothing is recorded in their name after that.',
     ]);
     const backdated = { startedAt: `${day(-30)}T09:00:00.000Z` };
     expect((await put(device, adult, site.childId, backdated)).status).toBe(403);
@@ -209,10 +209,10 @@ describe('writing asks who sees whom', () => {
     const { manager } = nursery.dataSource;
     await addChild({ languages: ['x-reed'] });
     const refusal = async () => (await device.ask('DELETE', 'languages/x-reed')).body.message as string;
-    expect(await refusal()).toBe('One child counts in it. Choose another language there first.');
+    expect(await refusal()).toBe('1 child counts in it. Choose another language for them first.');
     await manager.update(Child, { id: site.childId }, { languages: ['x-reed'] });
     await addChild({ languages: ['x-reed'], leftOn: day(-40) });
-    expect(await refusal()).toBe('Ottilie and 2 more count in it. Choose another language there first.');
+    expect(await refusal()).toBe('Ottilie and 2 more count in it. Choose another language for them first.');
   });
 });
 

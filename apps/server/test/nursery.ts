@@ -6,11 +6,11 @@ import { hash } from '@node-rs/argon2';
 import { createConnection } from 'mysql2/promise';
 import { DataSource } from 'typeorm';
 import { createApp } from '../src/app.js';
-import { Child } from '../src/children/child.entity.js';
-import { Room } from '../src/site/room.entity.js';
-import { Site } from '../src/site/site.entity.js';
-import { StaffRoom } from '../src/site/staffRoom.entity.js';
-import { Staff } from '../src/site/staff.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
+import { Room } from '../src/nursery/room.entity.js';
+import { Site } from '../src/nursery/site.entity.js';
+import { StaffRoom } from '../src/nursery/staffRoom.entity.js';
+import { Staff } from '../src/nursery/staff.entity.js';
 
 export const password = 'a-windlass-in-the-reeds';
 export const code = '4711';
@@ -108,11 +108,15 @@ export class TestDevice {
 
   constructor(private readonly app: NestFastifyApplication) {}
 
+  /** What its app speaks. */
+  language = 'en';
+
   async ask(method: Method, path: string, body?: object | string) {
     const response = await this.app.inject({
       method,
       url: `/api/${path}`,
       headers: {
+        'accept-language': this.language,
         ...(this.cookies.size > 0 && { cookie: this.cookie }),
         ...(body !== undefined && { 'content-type': 'application/json' }),
       },

@@ -10,10 +10,10 @@ import type {
 import type { ChildId } from '@dotting/core';
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
-import { today } from '../src/children/today.js';
+import { today } from '../src/common/today.js';
 import { eraseDay } from '../src/office/register.service.js';
 import { tablesOfChild } from '../src/office/erase.js';
-import { Child } from '../src/children/child.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
 import { ErasuresService } from '../src/office/erasures.service.js';
 import { Rounds } from '../src/office/rounds.service.js';
 import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
@@ -160,7 +160,7 @@ describe('the register as a file', () => {
     const before = await office();
     const dry = (await takeIn(file, true)).body as ImportReport;
     expect(dry.rows.map((row) => row.outcome)).toEqual(['new', 'changed', 'refused']);
-    expect(dry.rows[2]!.says[0]).toContain('“The Weir” is no room here');
+    expect(dry.rows[2]!.says[0]).toContain('“The Weir” is not one of your rooms');
     expect(await office()).toEqual(before);
 
     const done = (await takeIn(file)).body as ImportReport;
@@ -290,7 +290,7 @@ describe('a child who left', () => {
         const { status, body } = await place(child, { leftOn });
         expect([status, body.fields[0].field]).toEqual([409, 'leftOn']);
         expect(body.message).toBe(
-          `The last day ${leftOn} is far from today. Is it right? Say so, and save again.`,
+          `The last day ${leftOn} is far from today. If it is right, tick the box and save again.`,
         );
         expect((await find(child))!.leftOn).toBeNull();
       }
@@ -304,7 +304,7 @@ describe('a child who left', () => {
       const file = [{ firstName: 'Ottilie', lastName: 'Ferry', leftOn: days(-3600) }];
       const asked = (await takeIn(file, true)).body as ImportReport;
       expect(asked.rows).toMatchObject([
-        { outcome: 'asked', says: [`Last day: ${days(-3600)} is far from today. Is it right?`] },
+        { outcome: 'asked', says: [`Last day: ${days(-3600)} is far from today. Is that right?`] },
       ]);
       await takeIn(file);
       expect((await find(site.childId))!.leftOn).toBeNull();
@@ -411,9 +411,7 @@ describe('rooms and adults', () => {
     await lead.ask('PUT', `office/rooms/${id}`, { name: 'Weir', retentionMonths: 6 });
     expect((await office()).rooms).toContainEqual({ id, name: 'Weir', retentionMonths: 6 });
     await place(site.childId, { roomId: id });
-    expect((await lead.ask('DELETE', `office/rooms/${id}`)).body.message).toMatch(
-      /^One child is in this room still/,
-    );
+    expect((await lead.ask('DELETE', `office/rooms/${id}`)).body.message).toMatch(/^1 child is in this room/);
     await place(site.childId, { roomId: site.roomId });
     expect((await lead.ask('DELETE', `office/rooms/${id}`)).status).toBe(204);
     expect((await lead.ask('DELETE', `office/rooms/${site.roomId}`)).status).toBe(409);

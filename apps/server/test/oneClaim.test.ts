@@ -1,10 +1,11 @@
 import type { ChildPage, PresentAdult, RoomOverview, TodayView } from '@dotting/contract';
 import * as core from '@dotting/core';
+import { english, tellStatement } from '@dotting/words';
 import { randomUUID } from 'node:crypto';
 import { TriesService } from '../src/tries/tries.service.js';
 import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
 
-const { claimedTo, saidFor, skillMap, statementFor, surelyTo, tasksFor, tellStatement } = core;
+const { claimedTo, saidFor, skillMap, statementFor, surelyTo, tasksFor } = core;
 
 let nursery: Awaited<ReturnType<typeof openNursery>>;
 let site: TestSite;
@@ -62,7 +63,7 @@ test('page, room and Today claim what one function says, and nothing else', asyn
     const line = page.lines.find((one) => one.skill === skill.id)!;
     const dots = (form: string): number => line.dots.filter((dot) => dot.form === form).length;
     expect(line.certainty).toBe(statement?.certainty ?? 'unclear');
-    if (statement) expect(line.statement).toBe(tellStatement(statement));
+    if (statement) expect(line.statement).toBe(tellStatement(english, statement));
     expect(dots('full')).toBe(statement ? surelyTo(statement) : 0);
     expect(dots('full') + dots('bead')).toBe(statement ? claimedTo(statement) : 0);
     if (line.course.length > 0) {

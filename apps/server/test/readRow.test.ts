@@ -84,33 +84,33 @@ describe('a row of a file', () => {
     [
       'birthDate',
       '31/02/2022',
-      'Birth date: “31/02/2022” is no day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+      'Birth date: “31/02/2022” is not a day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
     ],
     [
       'birthDate',
       '1/1/22',
-      'Birth date: “1/1/22” is no day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+      'Birth date: “1/1/22” is not a day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
     ],
-    ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is still to come: check the year.'],
-    ['room', 'Weir', 'Room: “Weir” is no room here. There is Lower Pound, Upper Pound.'],
+    ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is in the future. Check the year.'],
+    ['room', 'Weir', 'Room: “Weir” is not one of your rooms (Lower Pound, Upper Pound).'],
     ['hand', 'both', 'Hand: “both” cannot be read. Write left or right.'],
     ['mouths', 'constructor', 'Things in the mouth: “constructor” cannot be read. Write yes or no.'],
     [
       'languages',
       'en; nl',
-      'Languages: “nl” is not among the languages. There is en, cy; add others under Languages first.',
+      'Languages: “nl” is not one of the languages (en, cy). Add others under Languages first.',
     ],
     [
       'needs',
       'patience',
-      'Tasks done otherwise for: “patience” is not among vision, hearing, movement, speech, language, attention. Put semicolons between several.',
+      'Adapt tasks for: “patience” is not one of vision, hearing, movement, speech, language, attention. Put semicolons between several.',
     ],
     [
       'seenBy',
       'nobody@pennywater.example',
       'Also seen by: “nobody@pennywater.example” is nobody’s e-mail address here. Add the adult first.',
     ],
-    ['id', '17', 'Id: “17” is no id. Leave the cell empty for a new child.'],
+    ['id', '17', 'Id: “17” is not an id. Leave the cell empty for a new child.'],
   ] as const)('%s “%s” is told in words, with what would do', (column, text, words) => {
     expect(readRow({ [column]: text }, register).wrong).toEqual([words]);
   });
@@ -156,7 +156,7 @@ describe('a file', () => {
   test('another birth date is another child', () => {
     const row = { firstName: 'Wren', lastName: 'Tolley', birthDate: '2022-09-09', room: 'Lower Pound' };
     expect(told([row])).toEqual([
-      { row: 2, name: 'Wren Tolley', outcome: 'new', says: ['comes to Lower Pound', 'born 2022-09-09'] },
+      { row: 2, name: 'Wren Tolley', outcome: 'new', says: ['joins Lower Pound', 'born 2022-09-09'] },
     ]);
     expect(plan([row])[0]!.child).toMatchObject({ languages: ['en'], leftOn: null, seenBy: [] });
   });
@@ -167,16 +167,16 @@ describe('a file', () => {
       known({ id: '00000000-0000-4000-8000-000000000002' as ChildId, birthDate: null }),
     ];
     expect(told([{ firstName: 'Wren', lastName: 'Tolley' }], twins)[0]!.says).toEqual([
-      'Several children here have this name. Give the id, from the register taken out as a file.',
+      'Several children here have this name. Add the id, from the downloaded register.',
     ]);
     expect(told([{ id: '00000000-0000-4000-8000-0000000000ff', firstName: 'Wren' }])[0]!.says).toEqual([
       'Id: no child here has it. Leave the cell empty for a new child.',
     ]);
     const jay = { firstName: 'Jay', room: 'Upper Pound' };
     expect(told([jay, { lastName: 'Roe' }, jay]).map((one) => one.says)).toEqual([
-      ['comes to Upper Pound'],
-      ['First name: is empty. A new child needs one.', 'Room: is empty. A new child needs one.'],
-      ['The same child stands in row 2 already. Keep one of the two.'],
+      ['joins Upper Pound'],
+      ['First name is empty. A new child needs one.', 'Room is empty. A new child needs one.'],
+      ['This child is already in row 2. Keep one of the two.'],
     ]);
   });
 
@@ -193,8 +193,8 @@ test('days beyond reason are refused where they are new, and let be where they s
   expect(told([{ id: known().id, ...days }])[0]).toMatchObject({
     outcome: 'refused',
     says: [
-      'Birth date: 2009-01-05 is more than 12 years ago: check the year.',
-      'Last day: 2014-07-01 is more than ten years off: check the year.',
+      'Birth date: 2009-01-05 is more than 12 years ago. Check the year.',
+      'Last day: 2014-07-01 is more than ten years away. Check the year.',
     ],
   });
 });

@@ -1,8 +1,9 @@
 import type { ChildPage, PresentAdult, RoomOverview, TodayView } from '@dotting/contract';
 import type { SittingId } from '@dotting/core';
+import { english, tellStatement } from '@dotting/words';
 import { randomUUID } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
-import { Child } from '../src/children/child.entity.js';
+import { Child } from '../src/nursery/child.entity.js';
 import { ChildSummaryRow } from '../src/summaries/childSummary.entity.js';
 import { Refresher } from '../src/summaries/refresher.service.js';
 import { SummariesService } from '../src/summaries/summaries.service.js';
@@ -126,10 +127,15 @@ describe('kept summaries', () => {
       line === row
         ? {
             ...line,
-            statement: 'says the numbers in order to 30',
+            statement: {
+              ...line.statement!,
+              certainty: 'sure' as const,
+              sureTo: 30,
+              likelyTo: 30,
+            } as typeof line.statement,
             dots: line.dots.map((dot) => ({ ...dot, form: 'full' as const })),
           }
-        : { ...line, statement: `${line.statement}, in other words` },
+        : { ...line, obstacles: [] },
     );
     await nursery.dataSource.manager.update(
       ChildSummaryRow,
@@ -139,7 +145,13 @@ describe('kept summaries', () => {
     const { revised } = await page();
     expect(revised).toMatchObject({
       day: before.madeFor,
-      skills: [{ name: row.name, before: 'says the numbers in order to 30', after: row.statement }],
+      skills: [
+        {
+          name: 'Says numbers in order',
+          before: 'says numbers in order to 30 – sure',
+          after: tellStatement(english, row.statement!),
+        },
+      ],
     });
     expect(revised!.why).toMatch(/slip/);
     // Kept until somebody has read it, whatever is recorded meanwhile.

@@ -39,7 +39,7 @@ describe('storing a try', () => {
     expect((await device.ask('PUT', `tries/${id}`, end)).body).toEqual({ id, events: 4, revision: 1 });
     const { body } = await device.ask('GET', `tries/${id}`);
     expect(body).toMatchObject({ ended: 'finished', recorder: 'practitioner', events: counts(1, 4) });
-    expect(body.told).toBe('One word and one touch to each of 4 corks; the words ran in order to 4.');
+    expect(body.told).toBe('One word and one touch for each of 4 corks. Words in order to 4.');
   });
 
   test('sent again, in whole or in part, leaves the same try', async () => {
@@ -149,7 +149,7 @@ describe('a try that cannot be is refused with words, and nothing of it is store
       'a beginning that is missing',
       { events: [{ seq: 3, t: 0, kind: 'touch' }] },
       422,
-      /events from 0 on are missing/,
+      /steps from 0 on are missing/,
     ],
     [
       'an undo of what has not happened',
@@ -184,12 +184,7 @@ describe('a try that cannot be is refused with words, and nothing of it is store
       /events\.0\.word: word must be a whole number from 0 to 1000 or a word/,
     ],
     ['a fractional time', { events: touch({ t: 0.5 }) }, 400, /events\.0\.t/],
-    [
-      'a task that is not on the shelf',
-      { task: 'count-stars' },
-      422,
-      /no task on the shelf is called “count-stars”/,
-    ],
+    ['a task that is not on the shelf', { task: 'count-stars' }, 422, /no task is called “count-stars”/],
     [
       'things that are not on the shelf',
       { set: { size: 3, things: 'stars', arrangement: 'row' } },
@@ -227,7 +222,7 @@ describe('a try that cannot be is refused with words, and nothing of it is store
     const events = Array.from({ length: 2_001 }, (_, seq) => ({ seq, t: seq, kind: 'touch' }));
     const answer = await device.ask('PUT', `tries/${id}`, { ...putOf(adult, site.childId), events });
     expect(answer.status).toBe(400);
-    expect(answer.body.message).toMatch(/at most 2000 events/);
+    expect(answer.body.message).toMatch(/at most 2000 steps/);
     await expectNothingStored(id);
   });
 
@@ -241,7 +236,7 @@ describe('a try that cannot be is refused with words, and nothing of it is store
       JSON.stringify(head).replace('"events":[]', `"events":[${million}]`),
     );
     expect(answer.status).toBe(413);
-    expect(answer.body.message).toMatch(/fewer events at a time/);
+    expect(answer.body.message).toMatch(/fewer steps at a time/);
     await expectNothingStored(id);
   });
 
@@ -279,7 +274,7 @@ describe('a try that cannot be is refused with words, and nothing of it is store
     for (const body of [asHerself, asMe]) {
       const answer = await hers.ask('PUT', `tries/${id}`, body);
       expect(answer.status).toBe(403);
-      expect(answer.body.message).toMatch(/somebody else/);
+      expect(answer.body.message).toMatch(/somebody else/i);
     }
     expect(await storedEvents(id)).toHaveLength(1);
   });

@@ -6,7 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router/dom';
 import { queryClient } from './api/queries.js';
 import { router } from './app/router.js';
-import { theme } from './app/theme.js';
+import { theme } from './common/theme.js';
 import { outbox } from './outbox/outbox.js';
 
 outbox.start();

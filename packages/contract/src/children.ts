@@ -36,6 +36,7 @@ import {
 import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, IsChildsBirth, IsNotToCome, OrNull, Maybe, IsFilled } from './validators.js';
+import { said } from './said.js';
 
 const skillIds = skillMap.map((skill) => skill.id);
 const dueReasons = [
@@ -65,6 +66,9 @@ export class RegisterEntry {
   @OrNull()
   @IsDay()
   lastLook: string | null;
+  /** On Today’s list. */
+  @IsBoolean()
+  isDue: boolean;
 }
 
 /** One thing to do next with a child, and why. */
@@ -235,14 +239,14 @@ export class ChildView {
 export class ChildChange {
   @Maybe()
   @IsString()
-  @IsFilled({ message: 'Enter the first name.' })
+  @IsFilled({ message: said((words) => words.invalid.firstName()) })
   @MaxLength(60)
   firstName?: string;
   @Maybe()
   @OrNull()
-  @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
-  @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
-  @IsChildsBirth({ message: 'This birth date is more than 12 years ago: check the year.' })
+  @IsDay({ message: said((words) => words.invalid.birthDay()) })
+  @IsNotToCome({ message: said((words) => words.invalid.birthToCome()) })
+  @IsChildsBirth({ message: said((words) => words.invalid.birthTooLongAgo()) })
   birthDate?: string | null;
   @Maybe()
   @OrNull()
@@ -254,13 +258,13 @@ export class ChildChange {
   hand?: Hand | null;
   @Maybe()
   @IsString()
-  @MaxLength(200, { message: 'Keep allergies under 200 letters.' })
+  @MaxLength(200, { message: said((words) => words.invalid.allergies()) })
   allergies?: string;
   @Maybe()
   @IsArray()
-  @ArrayNotEmpty({ message: 'Choose at least one language.' })
-  @ArrayMaxSize(4, { message: 'Choose at most four languages.' })
-  @ArrayUnique({ message: 'Each language once.' })
+  @ArrayNotEmpty({ message: said((words) => words.invalid.oneLanguage()) })
+  @ArrayMaxSize(4, { message: said((words) => words.invalid.fourLanguages()) })
+  @ArrayUnique({ message: said((words) => words.invalid.languagesOnce()) })
   @IsLanguageTag({ each: true })
   languages?: string[];
   @Maybe()
@@ -270,7 +274,7 @@ export class ChildChange {
   needs?: Need[];
   @Maybe()
   @IsString()
-  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  @MaxLength(40, { message: said((words) => words.invalid.group()) })
   group?: string;
 }
 
@@ -357,7 +361,7 @@ export class NewStepDecision {
   @IsIn(stepDecisions)
   decision: StepDecision;
   @IsString()
-  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
   reason: string;
 }
 
@@ -381,12 +385,12 @@ export class NewStatementRuling {
   skill: SkillId;
   @OrNull()
   @IsString()
-  @IsFilled({ message: 'Say what is so.' })
-  @MaxLength(300, { message: 'Keep it under 300 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.whatIsTrue()) })
+  @MaxLength(300, { message: said((words) => words.invalid.wordingLong()) })
   words: string | null;
   @IsString()
-  @IsFilled({ message: 'Say why, in a few words.' })
-  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.reason()) })
+  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
   reason: string;
 }
 
@@ -395,12 +399,12 @@ export class MoveView {
   @IsIn(tellingSlips)
   slip: TellingSlip;
   @IsString()
-  @IsFilled({ message: 'Say what was seen.' })
+  @IsFilled({ message: said((words) => words.invalid.seen()) })
   @MaxLength(200)
   saw: string;
   @IsString()
-  @IsFilled({ message: 'Say what to try.' })
-  @MaxLength(300, { message: 'Keep the move under 300 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.idea()) })
+  @MaxLength(300, { message: said((words) => words.invalid.ideaLong()) })
   move: string;
 }
 

@@ -14,8 +14,8 @@ import {
   PutRoom,
   PutTry,
   registerColumns,
-  columnWords,
 } from './index.js';
+import { english } from '@dotting/words';
 
 const id = '2f1d6a52-2c1b-4d55-8f0e-0f2f6f0b8a11';
 
@@ -217,9 +217,9 @@ describe('the office', () => {
   test('a file is 1 to 500 rows of cells', () => {
     const file = (rows: unknown) => ({ dryRun: true, dayOrder: 'day-first', rows });
     expect(blamed(ImportRequest, file([{ firstName: 'Jay' }]))).toEqual([]);
-    expect(saidOf(ImportRequest, file([]), 'rows')).toContain('The file has a heading and no rows.');
+    expect(saidOf(ImportRequest, file([]), 'rows')).toContain('The file has headings and no rows.');
     const many = Array.from({ length: 501 }, () => ({}));
-    expect(saidOf(ImportRequest, file(many), 'rows')).toContain('Take in at most 500 rows at a time.');
+    expect(saidOf(ImportRequest, file(many), 'rows')).toContain('Import at most 500 rows at a time.');
     expect(blamed(ImportRequest, file(['Jay']))).toEqual(['rows']);
     expect(blamed(ImportRequest, { ...file([{}]), dayOrder: 'year-first' })).toEqual(['dayOrder']);
   });
@@ -227,11 +227,13 @@ describe('the office', () => {
   test('whatever is wrong with the months, one sentence says what would do', () => {
     for (const retentionMonths of [NaN, -1, 301, 2.5, 'six']) {
       const said = new Set(saidOf(PutRoom, { name: 'Weir', retentionMonths }, 'retentionMonths'));
-      expect([...said]).toEqual(['Write the months as a whole number, from 0 to 300.']);
+      expect([...said]).toEqual(['Write the months as a whole number from 0 to 300.']);
     }
   });
 
   test('every column of the register has a name of its own', () => {
-    expect(new Set(registerColumns.map((column) => columnWords[column])).size).toBe(registerColumns.length);
+    expect(new Set(registerColumns.map((column) => english.columns[column]())).size).toBe(
+      registerColumns.length,
+    );
   });
 });

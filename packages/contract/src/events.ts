@@ -187,7 +187,7 @@ export const happeningDiscriminator = {
 const IsHappening = validator(
   'isHappening',
   (value) => happenings.some(({ name }) => name === (value as { kind?: unknown } | null)?.kind),
-  'what happened, of one of the kinds that can happen in a try',
+  'happening',
 );
 
 export class AmendEvent extends EventBody {

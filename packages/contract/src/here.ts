@@ -1,4 +1,5 @@
 import type { StaffId } from '@dotting/core';
+import { appLanguages, type AppLanguage } from '@dotting/words';
 import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
 import { LanguageList } from './languages.js';
@@ -17,6 +18,9 @@ export class Adult {
   role: Role;
   @IsIn(thumbs)
   thumb: Thumb;
+  /** What the app speaks to her. */
+  @IsIn(appLanguages)
+  language: AppLanguage;
 }
 
 /** The adult at the device; `presence` goes with each try recorded during the stay. */

@@ -8,6 +8,7 @@ import {
   MaxLength,
 } from 'class-validator';
 import { IsLanguageTag, IsFilled } from './validators.js';
+import { said } from './said.js';
 
 /** Number words that a site has added itself: the first is "one". */
 export class LanguageList {
@@ -15,8 +16,8 @@ export class LanguageList {
   tag: string;
 
   @IsString()
-  @IsFilled({ message: 'Give the language a name.' })
-  @MaxLength(60, { message: 'Keep the name under 60 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.languageName()) })
+  @MaxLength(60, { message: said((words) => words.invalid.languageNameLong()) })
   name: string;
 
   /** Written from right to left. */
@@ -24,11 +25,11 @@ export class LanguageList {
   rightToLeft: boolean;
 
   @IsArray()
-  @ArrayMinSize(3, { message: 'Enter the words from one on, at least three.' })
-  @ArrayMaxSize(100, { message: 'At most a hundred words.' })
-  @ArrayUnique({ message: 'Each number word once.' })
+  @ArrayMinSize(3, { message: said((words) => words.invalid.fewWords()) })
+  @ArrayMaxSize(100, { message: said((words) => words.invalid.manyWords()) })
+  @ArrayUnique({ message: said((words) => words.invalid.wordsOnce()) })
   @IsString({ each: true })
-  @IsFilled({ each: true, message: 'No word may be empty.' })
-  @MaxLength(40, { each: true, message: 'No word may have more than 40 letters.' })
+  @IsFilled({ each: true, message: said((words) => words.invalid.emptyWord()) })
+  @MaxLength(40, { each: true, message: said((words) => words.invalid.longWord()) })
   words: string[];
 }

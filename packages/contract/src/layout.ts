@@ -15,6 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { Maybe, IsFilled } from './validators.js';
+import { said } from './said.js';
 
 /** No count that is played has more words than this. */
 const mostPlayed = 40;
@@ -71,7 +72,7 @@ export class LayoutBody {
   marked?: boolean;
 
   @Maybe()
-  @Matches(/^[a-z][a-z-]{0,39}$/, { message: 'way must be the id of one of the task’s ways' })
+  @Matches(/^[a-z][a-z-]{0,39}$/, { message: said((words) => words.invalid.way()) })
   way?: string;
 
   @Maybe()

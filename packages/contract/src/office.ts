@@ -30,6 +30,7 @@ import {
   IsFilled,
   validator,
 } from './validators.js';
+import { said } from './said.js';
 
 /** A room as the office keeps it. */
 export class OfficeRoom extends Room {
@@ -38,12 +39,12 @@ export class OfficeRoom extends Room {
   retentionMonths: number;
 }
 
-const wholeMonths = 'Write the months as a whole number, from 0 to 300.';
+const wholeMonths = said((words) => words.invalid.months());
 
 export class PutRoom {
   @IsString()
-  @IsFilled({ message: 'Give the room a name.' })
-  @MaxLength(80, { message: 'Keep the name under 80 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.roomName()) })
+  @MaxLength(80, { message: said((words) => words.invalid.roomNameLong()) })
   name: string;
   @IsInt({ message: wholeMonths })
   @Min(0, { message: wholeMonths })
@@ -68,14 +69,14 @@ export class OfficeAdult extends Adult {
 
 export class NewAdult {
   @IsString()
-  @IsFilled({ message: 'Enter the first name.' })
+  @IsFilled({ message: said((words) => words.invalid.firstName()) })
   @MaxLength(60)
   firstName: string;
   @IsString()
-  @IsFilled({ message: 'Enter the last name.' })
+  @IsFilled({ message: said((words) => words.invalid.lastName()) })
   @MaxLength(60)
   lastName: string;
-  @IsEmail({}, { message: 'Enter the e-mail address as name@place.example.' })
+  @IsEmail({}, { message: said((words) => words.invalid.email()) })
   @MaxLength(200)
   email: string;
   @IsIn(roles)
@@ -98,8 +99,8 @@ export class AdultChange {
   rooms?: string[];
   @Maybe()
   @OrNull()
-  @IsDay({ message: 'Enter the day of leaving as a day of the calendar.' })
-  @IsLastDay({ message: 'This day of leaving is more than ten years off: check the year.' })
+  @IsDay({ message: said((words) => words.invalid.leavingDay()) })
+  @IsLastDay({ message: said((words) => words.invalid.leavingFarOff()) })
   leftOn?: string | null;
 }
 
@@ -136,22 +137,22 @@ export class OfficeChild extends ChildView {
 }
 
 export class NewChild {
-  @IsUUID('all', { message: 'Choose a room.' })
+  @IsUUID('all', { message: said((words) => words.invalid.chooseRoom()) })
   roomId: string;
   @IsString()
-  @IsFilled({ message: 'Enter the first name.' })
+  @IsFilled({ message: said((words) => words.invalid.firstName()) })
   @MaxLength(60)
   firstName: string;
   @IsString()
   @MaxLength(60)
   lastName: string;
   @OrNull()
-  @IsDay({ message: 'Enter the birth date as a day of the calendar, or leave it empty.' })
-  @IsNotToCome({ message: 'This birth date is still to come: check the year.' })
-  @IsChildsBirth({ message: 'This birth date is more than 12 years ago: check the year.' })
+  @IsDay({ message: said((words) => words.invalid.birthDay()) })
+  @IsNotToCome({ message: said((words) => words.invalid.birthToCome()) })
+  @IsChildsBirth({ message: said((words) => words.invalid.birthTooLongAgo()) })
   birthDate: string | null;
   @IsString()
-  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  @MaxLength(40, { message: said((words) => words.invalid.group()) })
   group: string;
   @OrNull()
   @IsIn(hands)
@@ -160,11 +161,11 @@ export class NewChild {
   @IsBoolean()
   mouths: boolean | null;
   @IsString()
-  @MaxLength(200, { message: 'Keep allergies under 200 letters.' })
+  @MaxLength(200, { message: said((words) => words.invalid.allergies()) })
   allergies: string;
-  @ArrayNotEmpty({ message: 'Choose at least one language.' })
-  @ArrayMaxSize(4, { message: 'Choose at most four languages.' })
-  @ArrayUnique({ message: 'Each language once.' })
+  @ArrayNotEmpty({ message: said((words) => words.invalid.oneLanguage()) })
+  @ArrayMaxSize(4, { message: said((words) => words.invalid.fourLanguages()) })
+  @ArrayUnique({ message: said((words) => words.invalid.languagesOnce()) })
   @IsLanguageTag({ each: true })
   languages: string[];
   @IsArray()
@@ -180,11 +181,11 @@ export class PlaceChange {
   @MaxLength(60)
   lastName?: string;
   @Maybe()
-  @IsUUID('all', { message: 'Choose a room.' })
+  @IsUUID('all', { message: said((words) => words.invalid.chooseRoom()) })
   roomId?: string;
   @Maybe()
   @IsString()
-  @MaxLength(40, { message: 'Keep the group under 40 letters.' })
+  @MaxLength(40, { message: said((words) => words.invalid.group()) })
   group?: string;
   @Maybe()
   @IsArray()
@@ -193,8 +194,8 @@ export class PlaceChange {
   seenBy?: StaffId[];
   @Maybe()
   @OrNull()
-  @IsDay({ message: 'Enter the last day as a day of the calendar, or leave it empty.' })
-  @IsLastDay({ message: 'This last day is more than ten years off: check the year.' })
+  @IsDay({ message: said((words) => words.invalid.lastDay()) })
+  @IsLastDay({ message: said((words) => words.invalid.lastDayFarOff()) })
   leftOn?: string | null;
   /** Said to a last day that is far from today: it is right all the same. */
   @Maybe()
@@ -220,23 +221,6 @@ export const registerColumns = [
 ] as const;
 export type RegisterColumn = (typeof registerColumns)[number];
 
-/** What the columns are called in what is said of a file. */
-export const columnWords: Record<RegisterColumn, string> = {
-  id: 'Id',
-  firstName: 'First name',
-  lastName: 'Last name',
-  birthDate: 'Birth date',
-  room: 'Room',
-  group: 'Group',
-  hand: 'Hand',
-  mouths: 'Things in the mouth',
-  allergies: 'Allergies',
-  languages: 'Languages',
-  needs: 'Tasks done otherwise for',
-  seenBy: 'Also seen by',
-  leftOn: 'Last day',
-};
-
 /** In which order a date's parts stand, where the year does not come first. */
 export const dayOrders = ['day-first', 'month-first'] as const;
 export type DayOrder = (typeof dayOrders)[number];
@@ -255,7 +239,7 @@ const AreCells = validator(
         typeof cell === 'string' &&
         cell.length <= longestCell,
     ),
-  `texts of at most ${longestCell} letters, by the names of the columns`,
+  'cells',
 );
 
 /** The rows of a file, each cell by the column it was said to be. */
@@ -272,8 +256,8 @@ export class ImportRequest {
   @IsInt({ each: true })
   sure?: number[];
   @IsArray()
-  @ArrayNotEmpty({ message: 'The file has a heading and no rows.' })
-  @ArrayMaxSize(500, { message: 'Take in at most 500 rows at a time.' })
+  @ArrayNotEmpty({ message: said((words) => words.invalid.noRows()) })
+  @ArrayMaxSize(500, { message: said((words) => words.invalid.manyRows()) })
   @IsObject({ each: true })
   @AreCells({ each: true })
   rows: Partial<Record<RegisterColumn, string>>[];
@@ -312,7 +296,7 @@ export type ErasureReason = (typeof erasureReasons)[number];
 export class EraseChild {
   /** Typed by whoever erases, against a slip of the hand. */
   @IsString()
-  @IsFilled({ message: 'Type the first name of the child to be erased.' })
+  @IsFilled({ message: said((words) => words.invalid.typeName()) })
   @MaxLength(60)
   firstName: string;
 }
@@ -320,13 +304,13 @@ export class EraseChild {
 /** Erases children whose time is up, as a lead was shown them. */
 export class ConfirmErasures {
   @IsArray()
-  @ArrayNotEmpty({ message: 'Choose at least one child.' })
+  @ArrayNotEmpty({ message: said((words) => words.invalid.oneChild()) })
   @ArrayUnique()
   @IsUUID('all', { each: true })
   childIds: ChildId[];
 }
 
-const waitWords = 'Write the days as a whole number, from 7 to 365.';
+const waitWords = said((words) => words.invalid.waitDays());
 
 /** How long erasing waits once a lead has been shown who is due. */
 export class EraseWait {

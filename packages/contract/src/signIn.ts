@@ -1,14 +1,16 @@
 import type { StaffId } from '@dotting/core';
+import { appLanguages, type AppLanguage } from '@dotting/words';
 import { IsEmail, IsIn, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
 import { IsFilled } from './validators.js';
+import { said } from './said.js';
 
 /** Signs a device in for a site, once. */
 export class DeviceSignIn {
-  @IsEmail({}, { message: 'Enter the e-mail address as name@place.example.' })
+  @IsEmail({}, { message: said((words) => words.invalid.email()) })
   email: string;
 
   @IsString()
-  @IsFilled({ message: 'Enter the password.' })
+  @IsFilled({ message: said((words) => words.invalid.password()) })
   @MaxLength(200)
   password: string;
 }
@@ -18,7 +20,7 @@ export class ComeIn {
   @IsUUID()
   staffId: StaffId;
 
-  @Matches(/^\d{4,8}$/, { message: 'The code is four to eight figures.' })
+  @Matches(/^\d{4,8}$/, { message: said((words) => words.invalid.code()) })
   code: string;
 }
 
@@ -29,4 +31,8 @@ export class AdultSettings {
   /** The side on which the slips lie in a sitting. */
   @IsIn(thumbs)
   thumb: Thumb;
+
+  /** What the app speaks to her. */
+  @IsIn(appLanguages)
+  language: AppLanguage;
 }

@@ -13,6 +13,7 @@ import {
 } from 'class-validator';
 import { mostRevisions } from './events.js';
 import { IsMomentWithOffset, IsRecordedMoment, IsFilled } from './validators.js';
+import { said } from './said.js';
 
 /** What a sitting changed: as it was worked out, and in the adult's words. */
 export class ClosingLine {
@@ -21,8 +22,8 @@ export class ClosingLine {
   told: string;
 
   @IsString()
-  @IsFilled({ message: 'Leave the line out rather than empty.' })
-  @MaxLength(400, { message: 'Keep a line under 400 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.emptyLine()) })
+  @MaxLength(400, { message: said((words) => words.invalid.lineLong()) })
   words: string;
 }
 
@@ -59,7 +60,7 @@ export class PutClosing {
   open: string[];
 
   @IsString()
-  @MaxLength(1000, { message: 'Keep the note under 1000 letters.' })
+  @MaxLength(1000, { message: said((words) => words.invalid.noteLong()) })
   note: string;
 }
 

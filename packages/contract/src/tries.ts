@@ -55,6 +55,7 @@ import {
   Maybe,
   IsFilled,
 } from './validators.js';
+import { said } from './said.js';
 
 export class TraySetBody {
   @IsInt()
@@ -101,7 +102,7 @@ export class TryHead {
   @IsRecordedMoment()
   startedAt: string;
 
-  @Matches(/^[a-z][a-z-]{1,39}$/, { message: 'task must be the id of a task on the shelf' })
+  @Matches(/^[a-z][a-z-]{1,39}$/, { message: said((words) => words.invalid.task()) })
   task: string;
 
   @IsLanguageTag()
@@ -195,7 +196,9 @@ export class PutTry extends TryHead {
   presence: string;
 
   @IsArray()
-  @ArrayMaxSize(mostEventsOfATry, { message: `a try has at most ${mostEventsOfATry} events` })
+  @ArrayMaxSize(mostEventsOfATry, {
+    message: said((words) => words.invalid.manySteps({ n: mostEventsOfATry })),
+  })
   @ValidateNested({ each: true })
   @Type(() => EventBody, eventDiscriminator)
   events: TraceEventBody[];
@@ -221,8 +224,8 @@ export class NewRuling {
   holds: boolean | null;
 
   @IsString()
-  @IsFilled({ message: 'Say why, in a few words.' })
-  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.reason()) })
+  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
   reason: string;
 }
 
@@ -247,8 +250,8 @@ export class NewAmendment {
   event: HappeningEventBody | null;
 
   @IsString()
-  @IsFilled({ message: 'Say why, in a few words.' })
-  @MaxLength(200, { message: 'Keep the reason under 200 letters.' })
+  @IsFilled({ message: said((words) => words.invalid.reason()) })
+  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
   reason: string;
 }
 

@@ -1,5 +1,7 @@
 import { canBeBorn, canBeTried, dayAfter } from '@dotting/core';
+import type { Words } from '@dotting/words';
 import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
+import { said } from './said.js';
 
 /** A text longer than this is no number word. */
 const longestWord = 40;
@@ -11,40 +13,41 @@ const isWord = (value: unknown): boolean =>
 
 const isItem = (value: unknown): boolean => Number.isInteger(value) && (value as number) >= 0;
 
-export function validator(name: string, validate: (value: unknown) => boolean, must: string) {
+export function validator(name: string, validate: (value: unknown) => boolean, must: keyof Words['must']) {
   return (options?: ValidationOptions): PropertyDecorator =>
-    ValidateBy({ name, validator: { validate, defaultMessage: () => `$property must be ${must}` } }, options);
+    ValidateBy(
+      {
+        name,
+        validator: {
+          validate,
+          defaultMessage: said((words) => words.must[must]({ longestWord })),
+        },
+      },
+      options,
+    );
 }
 
 /** Some letter, and not blanks alone. */
 export const IsFilled = validator(
   'isFilled',
   (value) => typeof value === 'string' && value.trim() !== '',
-  'filled in',
+  'filled',
 );
 
 /** A number word by its value, or a short text as it was heard. */
-export const IsWord = validator(
-  'isWord',
-  isWord,
-  `a whole number from 0 to 1000 or a word of at most ${longestWord} letters`,
-);
+export const IsWord = validator('isWord', isWord, 'word');
 
 /** The place of a thing on the tray. */
-export const IsItem = validator('isItem', isItem, 'the place of a thing, counted from 0');
+export const IsItem = validator('isItem', isItem, 'item');
 
 export const IsItemOrAgain = validator(
   'isItemOrAgain',
   (value) => value === 'again' || isItem(value),
-  'the place of a thing, counted from 0, or “again”',
+  'itemOrAgain',
 );
 
 /** A number, a short text, or null for no answer. */
-export const IsAnswer = validator(
-  'isAnswer',
-  (value) => value === null || isWord(value),
-  'a number, a short text, or null for no answer',
-);
+export const IsAnswer = validator('isAnswer', (value) => value === null || isWord(value), 'answer');
 
 /** The offset is kept, because "two days" means two of the reader's own days. */
 export const IsMomentWithOffset = validator(
@@ -53,7 +56,7 @@ export const IsMomentWithOffset = validator(
     typeof value === 'string' &&
     /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?(Z|[+-]\d{2}:\d{2})$/.test(value) &&
     !Number.isNaN(Date.parse(value)),
-  'a date and time with its offset, as 2026-03-02T09:30:00+01:00',
+  'moment',
 );
 
 const today = (): string => new Date().toISOString().slice(0, 10);
@@ -62,7 +65,7 @@ const today = (): string => new Date().toISOString().slice(0, 10);
 export const IsRecordedMoment = validator(
   'isRecordedMoment',
   (value) => typeof value === 'string' && canBeTried(value.slice(0, 10), today()),
-  'a day from 2024 until now: check the date and time on this device',
+  'recorded',
 );
 
 /** A BCP 47 tag, as far as number words need one. */
@@ -72,7 +75,7 @@ export const IsLanguageTag = validator(
     typeof value === 'string' &&
     value.length <= 35 &&
     /^([a-zA-Z]{2,8}|x-[a-zA-Z0-9]{1,8})(-[a-zA-Z0-9]{1,8})*$/.test(value),
-  'a language tag as “en” or “cy”',
+  'languageTag',
 );
 
 export const IsDay = validator(
@@ -81,21 +84,21 @@ export const IsDay = validator(
     typeof value === 'string' &&
     /^\d{4}-\d{2}-\d{2}$/.test(value) &&
     new Date(`${value}T00:00:00Z`).toJSON()?.slice(0, 10) === value,
-  'a day of the calendar, as 2026-03-02',
+  'day',
 );
 
 /** Tomorrow is allowed: the reader may already be in it. */
 export const IsNotToCome = validator(
   'isNotToCome',
   (value) => typeof value === 'string' && value <= dayAfter(today(), 1),
-  'a day that has been',
+  'past',
 );
 
 /** A birth date of a child, not of an adult, and no year with a slip in it. */
 export const IsChildsBirth = validator(
   'isChildsBirth',
   (value) => typeof value === 'string' && (value > today() || canBeBorn(value, today())),
-  'a day of the last twelve years',
+  'childsBirth',
 );
 
 const farDays = 3_660;
@@ -109,7 +112,7 @@ export function canBeLastDay(leftOn: string, day: string): boolean {
 export const IsLastDay = validator(
   'isLastDay',
   (value) => typeof value === 'string' && canBeLastDay(value, today()),
-  'a day within ten years: check the year',
+  'nearDay',
 );
 
 /** A last day further back, or further ahead, than this, in days, is asked about once more. */

@@ -13,10 +13,10 @@ import type { ChildId } from '@dotting/core';
 import { Body, Controller, Get, Header, HttpCode, Param, Patch, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { For, Present, type AtWork } from '../devices/present.js';
-import { Sight } from '../site/sight.service.js';
+import { For, Present, type AtWork } from '../common/present.js';
+import { Sight } from '../sight/sight.service.js';
 import { ChildrenService } from './children.service.js';
-import { DecisionsService } from './decisions.service.js';
+import { DecisionsService } from '../decisions/decisions.service.js';
 import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
 

@@ -1,33 +1,25 @@
 import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
-import {
-  dueFor,
-  figure,
-  flawOf,
-  isRecent,
-  skillOf,
-  skillToSitFor,
-  type ChildId,
-  type CoreStrand,
-} from '@dotting/core';
+import { dueFor, figure, flawOf, isRecent, skillToSitFor, type ChildId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
-import type { AtWork } from '../devices/present.js';
+import type { AtWork } from '../common/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
-import { Sight } from '../site/sight.service.js';
-import { Staff } from '../site/staff.entity.js';
+import { Sight } from '../sight/sight.service.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
 import { leftOutOf } from '../summaries/leftOut.js';
 import { SummariesService } from '../summaries/summaries.service.js';
 import type { Steps } from '../summaries/workOut.js';
 import { DoublesService } from '../tries/doubles.service.js';
-import { namedOf } from '../tries/told.js';
+import { spoken } from '../wording/spoken.js';
+import { lineView, stepView } from '../summaries/childPage.js';
+import { namedOf, summaryOf } from '../tries/told.js';
 import { headOf, storedOf } from '../tries/traces.js';
 import { TriesService } from '../tries/tries.service.js';
 import { Try } from '../tries/try.entity.js';
-import { Child } from './child.entity.js';
-import { summaryOf } from './childPage.js';
-import { DecisionsService } from './decisions.service.js';
-import { today } from './today.js';
+import { Child } from '../nursery/child.entity.js';
+import { DecisionsService } from '../decisions/decisions.service.js';
+import { today } from '../common/today.js';
 
 @Injectable()
 export class ChildrenService {
@@ -49,10 +41,10 @@ export class ChildrenService {
     const { parts: glances, behind } = await this.summaries.partOf('glance', children);
     const looks = [...glances].map(([childId, glance]) => ({ childId, looks: glance.looks }));
     const due = dueFor(looks, day, figure.looksInADay);
-    const isDue = new Set(due.map((one) => one.childId));
+    const onToday = new Set(due.map((one) => one.childId));
     const { parts: steps } = await this.summaries.partOf(
       'steps',
-      children.filter((child) => isDue.has(child.id)),
+      children.filter((child) => onToday.has(child.id)),
     );
     return {
       day,
@@ -62,6 +54,7 @@ export class ChildrenService {
         lastName,
         language: languages[0]!,
         lastLook: glances.get(id)?.lastLook ?? null,
+        isDue: onToday.has(id),
       })),
       due: due.flatMap(({ childId, because, strand, skill, last }) => {
         const ofChild = steps.get(childId);
@@ -71,8 +64,8 @@ export class ChildrenService {
         const step = ofChild.bySkill[forSkill];
         if (!step) return [];
         const isOfStrand = because === 'never' || because === 'strand-never';
-        const forWhat = isOfStrand ? strandWords[strand] : skillOf(forSkill).name;
-        return [{ childId, because, forWhat, last, step }];
+        const forWhat = isOfStrand ? spoken().strands[strand]() : spoken().skills[forSkill]();
+        return [{ childId, because, forWhat, last, step: stepView(step) }];
       }),
       unfinished: await this.unfinished(children),
       doubles: await this.doubles.openAmong(
@@ -117,9 +110,9 @@ export class ChildrenService {
     const readable = traces.filter((trace) => flawOf(trace, day) === null);
     return {
       child: viewOf(child),
-      lines: [...(lines.get(childId) ?? [])],
-      steps: choices.map((skill) => bySkill[skill]!),
-      easier,
+      lines: (lines.get(childId) ?? []).map(lineView),
+      steps: choices.map((skill) => stepView(bySkill[skill]!)),
+      easier: easier && stepView(easier),
       decisions,
       tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '', day)),
       recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
@@ -148,13 +141,6 @@ const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
   choices: [],
   easier: null,
   bySkill: {},
-};
-
-/** What a strand nobody has looked at is begun with. */
-const strandWords: Record<CoreStrand, string> = {
-  'stable-order': 'the number words in order',
-  'one-to-one': 'one-to-one',
-  cardinality: 'cardinality',
 };
 
 export function viewOf(child: Child): ChildView {

@@ -3,16 +3,16 @@ import { dayOf, type ChildId, type Trace } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
 import { DataSource } from 'typeorm';
-import type { AtWork } from '../devices/present.js';
+import type { AtWork } from '../common/present.js';
 import { ToldApart } from '../tries/toldApart.entity.js';
-import { Sight } from '../site/sight.service.js';
-import { Staff } from '../site/staff.entity.js';
+import { Sight } from '../sight/sight.service.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
 import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
-import { today } from './today.js';
-import { ChildSeenBy } from './childSeenBy.entity.js';
-import { StatementRulingRow, StepDecisionRow } from './decisions.entity.js';
+import { today } from '../common/today.js';
+import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
+import { StatementRulingRow, StepDecisionRow } from '../decisions/decisions.entity.js';
 
 /** All that is held about one child, to take away. */
 @Injectable()

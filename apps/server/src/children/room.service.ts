@@ -1,15 +1,17 @@
 import type { LookerView, RoomMonthView, RoomOverview } from '@dotting/contract';
-import { couldSitTogether, taskOf } from '@dotting/core';
+import { couldSitTogether, type TaskId } from '@dotting/core';
+import { taskWords } from '@dotting/words';
+import { spoken } from '../wording/spoken.js';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import type { AtWork } from '../devices/present.js';
-import { Sight } from '../site/sight.service.js';
-import { Staff } from '../site/staff.entity.js';
+import type { AtWork } from '../common/present.js';
+import { Sight } from '../sight/sight.service.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { leftOutOf } from '../summaries/leftOut.js';
 import { SummariesService } from '../summaries/summaries.service.js';
 import { monthEnds, type Glance } from '../summaries/workOut.js';
-import type { Child } from './child.entity.js';
-import { today } from './today.js';
+import type { Child } from '../nursery/child.entity.js';
+import { today } from '../common/today.js';
 
 /** A room as a whole: how each child stands, who could sit together, how it moves, who looked. */
 @Injectable()
@@ -50,7 +52,7 @@ export class RoomService {
       }),
       together: couldSitTogether(steps).map(({ task, from, to, children: seated }) => ({
         task,
-        title: `${taskOf(task).name}, ${from === to ? from : `${from} to ${to}`}`,
+        title: titleOf(task, from, to),
         children: [...seated],
       })),
       lookers: lookersOf([...glances.values()], nameOf),
@@ -63,6 +65,13 @@ export class RoomService {
       leftOut: leftOutOf(children, glances, behind),
     };
   }
+}
+
+/** "Count a row, 4 to 5". */
+function titleOf(id: TaskId, from: number, to: number): string {
+  const { room } = spoken();
+  const task = taskWords(spoken(), id).name();
+  return from === to ? room.togetherAt({ task, n: from }) : room.togetherFrom({ task, from, to });
 }
 
 function monthOf(day: string, rows: readonly (number | null)[]): RoomMonthView {

@@ -1,17 +1,17 @@
 import { DataSource, type DataSourceOptions } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { StatementRulingRow, StepDecisionRow } from '../children/decisions.entity.js';
+import { Child } from '../nursery/child.entity.js';
+import { StatementRulingRow, StepDecisionRow } from '../decisions/decisions.entity.js';
 import { Attempt } from '../devices/attempt.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
-import { Language } from '../languages/language.entity.js';
-import { Room } from '../site/room.entity.js';
-import { RoomMoveRow } from '../site/roomMove.entity.js';
+import { Language } from '../nursery/language.entity.js';
+import { Room } from '../nursery/room.entity.js';
+import { RoomMoveRow } from '../nursery/roomMove.entity.js';
 import { ErasureRow } from '../office/erasure.entity.js';
-import { StaffRoom } from '../site/staffRoom.entity.js';
-import { ChildSeenBy } from '../children/childSeenBy.entity.js';
-import { Site } from '../site/site.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { StaffRoom } from '../nursery/staffRoom.entity.js';
+import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
+import { Site } from '../nursery/site.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { ChildSummaryRow } from '../summaries/childSummary.entity.js';
 import { Closing } from '../sittings/closing.entity.js';
 import { RulingRow } from '../tries/ruling.entity.js';
@@ -23,6 +23,8 @@ import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
 import { KeptSummaries1795700000000 } from './migrations/1795700000000-KeptSummaries.js';
 import { RevisedSayings1796000000000 } from './migrations/1796000000000-RevisedSayings.js';
+import { KeptAsData1796100000000 } from './migrations/1796100000000-KeptAsData.js';
+import { SpokenTo1796200000000 } from './migrations/1796200000000-SpokenTo.js';
 import { StaysAndWaits1795900000000 } from './migrations/1795900000000-StaysAndWaits.js';
 import { GuidedSitting1795500000000 } from './migrations/1795500000000-GuidedSitting.js';
 
@@ -61,6 +63,8 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Register1795800000000,
       StaysAndWaits1795900000000,
       RevisedSayings1796000000000,
+      KeptAsData1796100000000,
+      SpokenTo1796200000000,
     ],
     migrationsRun: false,
     synchronize: false,

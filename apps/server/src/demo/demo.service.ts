@@ -1,25 +1,17 @@
 import { randomUUID } from 'node:crypto';
-import {
-  seededRandom,
-  seededUuid,
-  simulateMonths,
-  type ChildId,
-  type HiddenAbility,
-  type Random,
-  type StaffId,
-  type Trace,
-} from '@dotting/core';
+import { seededRandom, type ChildId, type StaffId, type Trace } from '@dotting/core';
+import { seededUuid, simulateMonths, type HiddenAbility, type Random } from '@dotting/core/workings';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { today } from '../children/today.js';
+import { Child } from '../nursery/child.entity.js';
+import { today } from '../common/today.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
-import { Room } from '../site/room.entity.js';
-import { Site, usualEraseWait } from '../site/site.entity.js';
-import { StaffRoom } from '../site/staffRoom.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { Room } from '../nursery/room.entity.js';
+import { Site, usualEraseWait } from '../nursery/site.entity.js';
+import { StaffRoom } from '../nursery/staffRoom.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
 import { adults, children, demoPassword, emailOf, growth, makeUps, rooms, siteName } from './nursery.js';
 
@@ -119,6 +111,7 @@ export class DemoService {
         email: emailOf(adult),
         role: adult.role,
         thumb: adult.thumb,
+        language: 'en' as const,
         passwordHash: await hash(demoPassword),
         codeHash: await hash(adult.code),
         leftOn: null,

@@ -1,5 +1,6 @@
 import type { Hand, Role, Thumb } from '@dotting/contract';
-import { usualChild, type Growth, type HiddenAbility, type Need } from '@dotting/core';
+import { type Need } from '@dotting/core';
+import { usualChild, type Growth, type HiddenAbility } from '@dotting/core/workings';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
 export const demoPassword = 'brass-windlass-and-boats';

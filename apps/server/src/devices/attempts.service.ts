@@ -2,6 +2,7 @@ import { HttpStatus, Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { RefusedException } from '../http/refusals.js';
 import { Attempt } from './attempt.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** So many wrong ones go unpunished: fingers slip on a tablet. */
 const free = 3;
@@ -46,7 +47,7 @@ export class AttemptsService {
       if (seconds > 0) {
         throw new RefusedException(
           HttpStatus.TOO_MANY_REQUESTS,
-          `Too many wrong ones. Wait ${seconds} ${seconds === 1 ? 'second' : 'seconds'}, then try again.`,
+          spoken().refusals.tooManyWrong({ n: seconds }),
         );
       }
       attempt.wrong += 1;

@@ -1,7 +1,7 @@
 import type { StaffId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Site } from '../site/site.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { Site } from '../nursery/site.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 
 /** A device signed in for a site: the session, ended by revoking it. */
 @Entity('device')

@@ -2,7 +2,8 @@ import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/com
 import { Reflector } from '@nestjs/core';
 import { forbidden, nobodyThere } from '../http/refusals.js';
 import { DevicesService } from './devices.service.js';
-import { needsKey, type Needs, type RequestAtDevice } from './present.js';
+import { needsKey, type Needs, type RequestAtDevice } from '../common/present.js';
+import { spoken } from '../wording/spoken.js';
 
 export const deviceCookie = 'dotting_device';
 /** The stay's token. The page can drop it: a screen is locked at once, whether the server hears of it or not. */
@@ -30,7 +31,7 @@ export class DeviceGuard implements CanActivate {
     if (needs === 'device' || needs === 'delivery') return true;
     if (!atDevice.adult) throw nobodyThere('adult');
     if (needs && !needs.includes(atDevice.adult.role)) {
-      throw forbidden('Your role here does not allow this. Ask the lead.');
+      throw forbidden(spoken().refusals.notYourRole());
     }
     return true;
   }

@@ -16,7 +16,7 @@ import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import type { FastifyReply } from 'fastify';
 import { deviceCookie, stayCookie } from './device.guard.js';
 import { deviceIdleMs, DevicesService } from './devices.service.js';
-import { DeviceAlone, For, Open, Present, type AtDevice, type AtWork } from './present.js';
+import { DeviceAlone, For, Open, Present, type AtDevice, type AtWork } from '../common/present.js';
 
 @ApiTags('devices')
 @Controller('api')

@@ -4,12 +4,13 @@ import { Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
 import { DataSource, IsNull } from 'typeorm';
 import { notFound } from '../http/refusals.js';
-import { comesIn } from '../site/sight.service.js';
-import { Staff } from '../site/staff.entity.js';
+import { comesIn } from '../sight/sight.service.js';
+import { asAdult, Staff } from '../nursery/staff.entity.js';
 import { AttemptsService } from './attempts.service.js';
 import { Device } from './device.entity.js';
 import { Presence } from './presence.entity.js';
-import type { AtDevice, AtWork } from './present.js';
+import type { AtDevice, AtWork } from '../common/present.js';
+import { spoken } from '../wording/spoken.js';
 
 const minuteMs = 60_000;
 /** The app locks after two idle minutes; this is for a device whose app was cut off. */
@@ -45,7 +46,7 @@ export class DevicesService {
         const isRight = await verify(found?.passwordHash ?? (await this.nobodysHash), password);
         return found && isRight && comesIn(found) ? found : null;
       },
-      'That e-mail address and password do not go together.',
+      spoken().refusals.wrongPassword(),
     );
     const token = randomBytes(32).toString('base64url');
     const now = new Date();
@@ -112,7 +113,7 @@ export class DevicesService {
     await this.attempts.guarded(
       `code:${staff.id}`,
       async () => ((await verify(staff.codeHash, code)) ? staff : null),
-      `That is not ${staff.firstName}’s code.`,
+      spoken().refusals.wrongCode({ name: staff.firstName }),
     );
     const token = randomBytes(32).toString('base64url');
     const stay = {
@@ -162,6 +163,5 @@ export class DevicesService {
 }
 
 function present(staff: Staff, presence: string): PresentAdult {
-  const { id, firstName, role, thumb } = staff;
-  return { id, firstName, role, thumb, presence };
+  return { ...asAdult(staff), presence };
 }

@@ -1,6 +1,6 @@
 import type { StaffId } from '@dotting/core';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Staff } from '../site/staff.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { Device } from './device.entity.js';
 
 /** One stay of an adult at a device. Its id goes with each try recorded in it, and is told nobody else. */

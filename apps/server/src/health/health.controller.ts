@@ -1,7 +1,8 @@
 import { Controller, Get, HttpCode, ServiceUnavailableException } from '@nestjs/common';
 import { ApiTags } from '@nestjs/swagger';
 import { DataSource } from 'typeorm';
-import { Open } from '../devices/present.js';
+import { Open } from '../common/present.js';
+import { spoken } from '../wording/spoken.js';
 
 @ApiTags('health')
 @Controller('api/health')
@@ -16,9 +17,7 @@ export class HealthController {
     try {
       await this.dataSource.query('SELECT 1');
     } catch {
-      throw new ServiceUnavailableException(
-        'The database does not answer. What was stored is safe; start it again.',
-      );
+      throw new ServiceUnavailableException(spoken().refusals.noDatabase());
     }
     return { status: 'well', memoryMb: Math.round(process.memoryUsage.rss() / 1_048_576) };
   }

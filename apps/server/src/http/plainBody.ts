@@ -1,5 +1,6 @@
 import { HttpStatus, Injectable, type ArgumentMetadata, type PipeTransform } from '@nestjs/common';
 import { RefusedException } from './refusals.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Nothing that is sent here has lists in lists in lists. */
 const deepest = 10;
@@ -24,11 +25,11 @@ export class PlainBody implements PipeTransform {
 }
 
 function plain(value: unknown, path: string, depth: number): unknown {
-  if (depth > deepest) throw refused(path, 'is nested too deeply');
+  if (depth > deepest) throw refused(path, spoken().refusals.tooDeep());
   if (typeof value === 'string') return plainText(value, path);
   if (Array.isArray(value)) {
     return value.map((one: unknown, i) => {
-      if (one === null) throw refused(`${path}.${i}`, 'is empty');
+      if (one === null) throw refused(`${path}.${i}`, spoken().refusals.isEmpty());
       return plain(one, `${path}.${i}`, depth + 1);
     });
   }
@@ -39,12 +40,12 @@ function plain(value: unknown, path: string, depth: number): unknown {
 }
 
 function plainText(text: string, path: string): string {
-  if (unshown.test(text)) throw refused(path, 'holds a sign that cannot be shown. Type it anew');
+  if (unshown.test(text)) throw refused(path, spoken().refusals.badSign());
   return uuid.test(text) ? text.toLowerCase() : text;
 }
 
 function refused(path: string, words: string): RefusedException {
   const field = path.replace(/^\./, '');
-  const message = `${field || 'The request'} ${words}.`;
+  const message = `${field || spoken().refusals.theRequest()} ${words}.`;
   return new RefusedException(HttpStatus.BAD_REQUEST, message, [{ field, message }]);
 }

@@ -3,6 +3,7 @@ import { Catch, HttpException, Logger, type ArgumentsHost, type ExceptionFilter 
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { QueryFailedError } from 'typeorm';
 import { RefusedException } from './refusals.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Turns whatever was thrown into a Refusal. What is logged of it never holds a value from a query. */
 @Catch()
@@ -38,36 +39,37 @@ function refusalOf(error: unknown): Refusal {
   }
   if (error instanceof HttpException || isFastifyError(error)) {
     const statusCode = error instanceof HttpException ? error.getStatus() : error.statusCode;
-    if (statusCode < 500) return { statusCode, message: wordsFor[statusCode] ?? error.message, fields: [] };
+    if (statusCode < 500)
+      return { statusCode, message: wordsFor[statusCode]?.() ?? error.message, fields: [] };
     if (statusCode === 503) return { statusCode, message: error.message, fields: [] };
   }
   const refusedBy = error instanceof QueryFailedError && (error.driverError as { code?: string }).code;
   const known = refusedBy ? databaseRefusals[refusedBy] : undefined;
-  if (known) return { ...known, fields: [] };
+  if (known) return { statusCode: known.statusCode, message: known.message(), fields: [] };
   return {
     statusCode: 500,
-    message: 'Something went wrong at the server. Nothing was stored; try again.',
+    message: spoken().refusals.serverBroke(),
     fields: [],
   };
 }
 
 /** What a request can make the database refuse although its shape is right. */
-const databaseRefusals: Record<string, Omit<Refusal, 'fields'>> = {
+const databaseRefusals: Record<string, { readonly statusCode: number; readonly message: () => string }> = {
   ER_DUP_ENTRY: {
     statusCode: 409,
-    message: 'Somebody else stored the same at this moment. Load the page again.',
+    message: () => spoken().refusals.storedTwice(),
   },
-  ER_DATA_TOO_LONG: { statusCode: 400, message: 'Something in it is too long. Nothing was stored.' },
+  ER_DATA_TOO_LONG: { statusCode: 400, message: () => spoken().refusals.tooLong() },
   ER_WARN_DATA_OUT_OF_RANGE: {
     statusCode: 400,
-    message: 'A number in it is too large. Nothing was stored.',
+    message: () => spoken().refusals.tooLarge(),
   },
 };
 
 /** In place of what the framework says by itself. */
-const wordsFor: Record<number, string> = {
-  413: 'That is more than one request may hold. Send fewer events at a time.',
-  415: 'Send the request as JSON.',
+const wordsFor: Record<number, () => string> = {
+  413: () => spoken().refusals.tooMuch(),
+  415: () => spoken().refusals.notJson(),
 };
 
 function isFastifyError(error: unknown): error is Error & { statusCode: number } {

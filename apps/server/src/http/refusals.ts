@@ -1,5 +1,6 @@
 import type { FieldRefusal, Refusal } from '@dotting/contract';
 import { HttpException, HttpStatus, type ValidationError } from '@nestjs/common';
+import { spoken } from '../wording/spoken.js';
 
 /** A 4xx with a sentence for the reader and, where fields are to blame, each by its path. */
 export class RefusedException extends HttpException {
@@ -14,24 +15,17 @@ export class RefusedException extends HttpException {
   }
 }
 
-export const notFound = (what: string): RefusedException =>
-  new RefusedException(HttpStatus.NOT_FOUND, `There is no such ${what} at this site.`);
+/** What a request may ask for in vain. */
+export type Missing = 'adult' | 'child' | 'device' | 'language' | 'pair' | 'room' | 'try';
+
+export const notFound = (what: Missing): RefusedException =>
+  new RefusedException(HttpStatus.NOT_FOUND, spoken().refusals.notFound[what]());
 
 /** A request that wants a device signed in, or an adult at it. */
 export const nobodyThere = (needs: NonNullable<Refusal['needs']>): RefusedException =>
   needs === 'device'
-    ? new RefusedException(
-        HttpStatus.UNAUTHORIZED,
-        'This device is not signed in. Sign it in first.',
-        [],
-        needs,
-      )
-    : new RefusedException(
-        HttpStatus.FORBIDDEN,
-        'Nobody is at this device. Come in with your code.',
-        [],
-        needs,
-      );
+    ? new RefusedException(HttpStatus.UNAUTHORIZED, spoken().refusals.noDevice(), [], needs)
+    : new RefusedException(HttpStatus.FORBIDDEN, spoken().refusals.noAdult(), [], needs);
 
 export const forbidden = (message: string): RefusedException =>
   new RefusedException(HttpStatus.FORBIDDEN, message);
@@ -48,8 +42,15 @@ export const impossible = (field: string, message: string): RefusedException =>
 export function refusedFields(errors: readonly ValidationError[]): RefusedException {
   const fields = errors.flatMap((error) => fieldsOf(error, ''));
   const [first] = fields;
-  const more = fields.length > 1 ? ` (and ${fields.length - 1} more)` : '';
-  return new RefusedException(HttpStatus.BAD_REQUEST, `${first?.field}: ${first?.message}${more}`, fields);
+  return new RefusedException(
+    HttpStatus.BAD_REQUEST,
+    spoken().refusals.fields({
+      field: first?.field ?? '',
+      message: first?.message ?? '',
+      more: fields.length - 1,
+    }),
+    fields,
+  );
 }
 
 function fieldsOf(error: ValidationError, parent: string): FieldRefusal[] {

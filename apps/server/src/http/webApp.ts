@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import path from 'node:path';
 import fastifyStatic from '@fastify/static';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
+import { spoken } from '../wording/spoken.js';
 
 const hashedFile = /\/assets\/.+-[\w-]{8}\.\w+$/;
 
@@ -22,8 +23,6 @@ export async function serveWebApp(app: NestFastifyApplication, folder: string): 
   fastify.get('/*', (request, reply) => {
     const isPage = !request.url.startsWith('/api') && !/\.\w+$/.test(request.url.split('?')[0]!);
     if (isPage) return reply.header('cache-control', 'no-cache').sendFile('index.html');
-    return reply
-      .status(404)
-      .send({ statusCode: 404, message: 'There is nothing at this address.', fields: [] });
+    return reply.status(404).send({ statusCode: 404, message: spoken().refusals.nothingThere(), fields: [] });
   });
 }

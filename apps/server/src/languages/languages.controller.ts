@@ -1,7 +1,7 @@
 import { LanguageList } from '@dotting/contract';
 import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { For, Present, type AtWork } from '../devices/present.js';
+import { For, Present, type AtWork } from '../common/present.js';
 import { LanguagesService } from './languages.service.js';
 
 @ApiTags('languages')

@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
-import { SightModule } from '../site/sight.module.js';
+import { SightModule } from '../sight/sight.module.js';
 import { LanguagesController } from './languages.controller.js';
 import { LanguagesService } from './languages.service.js';
 

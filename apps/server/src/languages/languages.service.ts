@@ -2,11 +2,13 @@ import type { LanguageList } from '@dotting/contract';
 import { shippedLanguages } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import type { AtDevice, AtWork } from '../devices/present.js';
+import { Child } from '../nursery/child.entity.js';
+import type { AtDevice, AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
-import { isHere, Sight } from '../site/sight.service.js';
-import { Language } from './language.entity.js';
+import { isHere, Sight } from '../sight/sight.service.js';
+import { Language } from '../nursery/language.entity.js';
+import { listOf } from '@dotting/words';
+import { spoken } from '../wording/spoken.js';
 
 /** Number words that a site adds beside those that are shipped. */
 @Injectable()
@@ -22,9 +24,9 @@ export class LanguagesService {
   }
 
   async put({ siteId }: AtWork, tag: string, list: LanguageList): Promise<void> {
-    if (list.tag !== tag) throw clash(`The address says “${tag}”, the list “${list.tag}”.`, 'tag');
+    if (list.tag !== tag) throw clash(spoken().refusals.otherTag({ tag, other: list.tag }), 'tag');
     if (shippedLanguages.some((one) => one.tag === tag))
-      throw clash(`“${tag}” is shipped with its number words already. Take another tag.`, 'tag');
+      throw clash(spoken().refusals.shippedTag({ tag }), 'tag');
     await this.dataSource.manager.save(Language, { siteId, ...list });
   }
 
@@ -47,8 +49,10 @@ export class LanguagesService {
     );
     const names = children.filter((_, i) => seen[i]).map((child) => child.firstName);
     const others = children.length - names.length;
-    const unnamed = names.length > 0 ? `${others} more` : others === 1 ? 'One child' : `${others} children`;
-    const who = [...names, ...(others > 0 ? [unnamed] : [])].join(' and ');
-    return `${who} ${children.length === 1 ? 'counts' : 'count'} in it. Choose another language there first.`;
+    const { refusals } = spoken();
+    const unnamed =
+      names.length > 0 ? refusals.moreChildren({ n: others }) : refusals.otherChildren({ n: others });
+    const who = listOf(spoken(), [...names, ...(others > 0 ? [unnamed] : [])]);
+    return refusals.countIn({ n: children.length, who });
   }
 }

@@ -3,15 +3,16 @@ import type { Erasure, ErasureReason } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Injectable, Logger } from '@nestjs/common';
 import { DataSource, IsNull, Not } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { today } from '../children/today.js';
-import type { AtWork } from '../devices/present.js';
+import { Child } from '../nursery/child.entity.js';
+import { today } from '../common/today.js';
+import type { AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
-import { Staff } from '../site/staff.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { eraseChild } from './erase.js';
 import { ErasureRow } from './erasure.entity.js';
 import { same } from './readRow.js';
 import { eraseDay, erasedUnaskedOn } from './register.service.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Erases for good, and keeps the proof of it. */
 @Injectable()
@@ -42,9 +43,8 @@ export class ErasuresService {
   async eraseNow(at: AtWork, id: ChildId, firstName: string): Promise<Erasure> {
     const child = await this.dataSource.manager.findOneBy(Child, { id, siteId: at.siteId });
     if (!child) throw notFound('child');
-    if (child.leftOn === null) throw clash(`${child.firstName} still comes here. Enter a last day first.`);
-    if (!same(firstName, child.firstName))
-      throw clash('That is not the first name of this child. Nothing was erased.', 'firstName');
+    if (child.leftOn === null) throw clash(spoken().refusals.stillComes({ name: child.firstName }));
+    if (!same(firstName, child.firstName)) throw clash(spoken().refusals.notTheName(), 'firstName');
     const erasureId = await this.erase(id, 'asked', at);
     return (await this.of(at)).find((one) => one.id === erasureId)!;
   }
@@ -66,7 +66,7 @@ export class ErasuresService {
   async eraseConfirmed(at: AtWork, ids: readonly ChildId[]): Promise<Erasure[]> {
     const due = (await this.left({ siteId: at.siteId })).filter(isDue);
     if (!ids.every((id) => due.some((child) => child.id === id)))
-      throw clash('One of these children is not due to be erased any more. Load the page again.', 'childIds');
+      throw clash(spoken().refusals.notDue(), 'childIds');
     const erased: string[] = [];
     for (const id of ids) erased.push(await this.erase(id, 'time', at));
     return (await this.of(at)).filter((one) => erased.includes(one.id));

@@ -1,5 +1,5 @@
 import { Module } from '@nestjs/common';
-import { ChildrenModule } from '../children/children.module.js';
+import { SummariesModule } from '../summaries/summaries.module.js';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { ErasuresService } from './erasures.service.js';
 import { OfficeController } from './office.controller.js';
@@ -8,7 +8,7 @@ import { RegisterService } from './register.service.js';
 import { Rounds } from './rounds.service.js';
 
 @Module({
-  imports: [ChildrenModule, LanguagesModule],
+  imports: [SummariesModule, LanguagesModule],
   controllers: [OfficeController],
   providers: [RegisterService, PeopleService, ErasuresService, Rounds],
 })

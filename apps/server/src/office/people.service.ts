@@ -11,17 +11,18 @@ import { groupBy, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
 import { DataSource, In, IsNull, Not, type EntityManager } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { RoomMoveRow } from '../site/roomMove.entity.js';
+import { Child } from '../nursery/child.entity.js';
+import { RoomMoveRow } from '../nursery/roomMove.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
-import type { AtWork } from '../devices/present.js';
+import type { AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
-import { Room } from '../site/room.entity.js';
-import { comesIn } from '../site/sight.service.js';
-import { Site } from '../site/site.entity.js';
-import { Staff } from '../site/staff.entity.js';
-import { StaffRoom } from '../site/staffRoom.entity.js';
+import { Room } from '../nursery/room.entity.js';
+import { comesIn } from '../sight/sight.service.js';
+import { Site } from '../nursery/site.entity.js';
+import { asAdult, Staff } from '../nursery/staff.entity.js';
+import { StaffRoom } from '../nursery/staffRoom.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Rooms, and the adults who work in them. */
 @Injectable()
@@ -46,7 +47,7 @@ export class PeopleService {
     await this.dataSource.transaction(async (manager) => {
       const rooms = await manager.findBy(Room, { siteId });
       const isTaken = rooms.some((room) => room.id !== id && room.name.toLowerCase() === name.toLowerCase());
-      if (isTaken) throw clash('There is a room of this name already. Choose another name.', 'name');
+      if (isTaken) throw clash(spoken().refusals.roomName(), 'name');
       if (rooms.some((room) => room.id === id)) await manager.update(Room, { id }, { name, retentionMonths });
       else await manager.insert(Room, { id, siteId, name, retentionMonths });
     });
@@ -57,14 +58,8 @@ export class PeopleService {
     await this.dataSource.transaction(async (manager) => {
       if (!(await manager.existsBy(Room, { id, siteId }))) throw notFound('room');
       const children = await manager.countBy(Child, { roomId: id });
-      if (children > 0)
-        throw clash(
-          children === 1
-            ? 'One child is in this room still, or was when it left. Move it first.'
-            : `${children} children are in this room, those who left among them. Move them first.`,
-        );
-      if ((await manager.countBy(Room, { siteId })) === 1)
-        throw clash('This is the last room. Add another first.');
+      if (children > 0) throw clash(spoken().refusals.roomHas({ n: children }));
+      if ((await manager.countBy(Room, { siteId })) === 1) throw clash(spoken().refusals.lastRoom());
       await manager.delete(StaffRoom, { roomId: id });
       await manager.delete(RoomMoveRow, { roomId: id });
       await manager.delete(Room, { id });
@@ -78,9 +73,10 @@ export class PeopleService {
       manager.findBy(StaffRoom, { staff: { siteId } }),
     ]);
     const roomsOf = groupBy(rows, (row) => row.staffId);
-    return staff.map(({ id, firstName, lastName, email, role, thumb, leftOn }) => {
-      const rooms = (roomsOf.get(id) ?? []).map((row) => row.roomId);
-      return { id, firstName, lastName, email, role, thumb, leftOn, rooms };
+    return staff.map((one) => {
+      const { lastName, email, leftOn } = one;
+      const rooms = (roomsOf.get(one.id) ?? []).map((row) => row.roomId);
+      return { ...asAdult(one), lastName, email, leftOn, rooms };
     });
   }
 
@@ -94,8 +90,7 @@ export class PeopleService {
     const id = randomUUID() as StaffId;
     await this.dataSource.transaction(async (manager) => {
       // Addresses are one of a kind over all sites, and nothing is told of the others.
-      if (await manager.existsBy(Staff, { email }))
-        throw clash('This e-mail address is in use already. Give another.', 'email');
+      if (await manager.existsBy(Staff, { email })) throw clash(spoken().refusals.emailTaken(), 'email');
       const row = {
         id,
         siteId: at.siteId,
@@ -121,7 +116,7 @@ export class PeopleService {
       if (!staff.some((one) => one.id === id)) throw notFound('adult');
       const after = staff.map((one) => (one.id === id ? { ...one, ...change } : one));
       if (!after.some((one) => one.role === 'lead' && comesIn(one)))
-        throw clash('Somebody has to be the lead. Make another adult the lead first.', 'role');
+        throw clash(spoken().refusals.needsLead(), 'role');
       if (Object.keys(change).length > 0) await manager.update(Staff, { id }, change);
       if (rooms) await putIn(manager, at, id, rooms);
     });
@@ -169,7 +164,7 @@ async function putIn(
   rooms: readonly string[],
 ): Promise<void> {
   if ((await manager.countBy(Room, { id: In(rooms), siteId })) !== rooms.length)
-    throw clash('One of these rooms is not of this site.', 'rooms');
+    throw clash(spoken().refusals.otherSitesRoom(), 'rooms');
   await manager.delete(StaffRoom, { staffId });
   if (rooms.length > 0)
     await manager.insert(

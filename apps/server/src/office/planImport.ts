@@ -1,12 +1,7 @@
-import {
-  canBeLastDay,
-  columnWords,
-  isFarLastDay,
-  type ImportedRow,
-  type ImportOutcome,
-} from '@dotting/contract';
+import { canBeLastDay, isFarLastDay, type ImportedRow, type ImportOutcome } from '@dotting/contract';
 import { canBeBorn, type ChildId, type StaffId } from '@dotting/core';
 import { readRow, same, type RawRow, type ReadRow, type Register, type RegisterFields } from './readRow.js';
+import { spoken } from '../wording/spoken.js';
 
 /** A child as the register has it, with whom it is named for. */
 export type Known = RegisterFields & { readonly id: ChildId; readonly seenBy: readonly StaffId[] };
@@ -49,19 +44,18 @@ export function planImport(
     const key =
       before?.id ?? `${said.firstName} ${said.lastName ?? ''} ${said.birthDate ?? ''}`.toLocaleLowerCase();
     const earlier = rowOfChild.get(key);
-    const twice =
-      earlier === undefined ? [] : [`The same child stands in row ${earlier} already. Keep one of the two.`];
+    const twice = earlier === undefined ? [] : [spoken().rows.twice({ row: earlier })];
     const reasons = [...wrong, ...missing, ...beyondReason(said, before, register), ...twice];
     if (reasons.length > 0) return tell('refused', reasons, null);
     rowOfChild.set(key, row);
     const isOtherDay = said.leftOn !== undefined && said.leftOn !== (before?.leftOn ?? null);
     const isFar = isOtherDay && said.leftOn !== null && isFarLastDay(said.leftOn!, register.today);
     if (isFar && !register.sure?.includes(row))
-      return tell('asked', [`Last day: ${said.leftOn} is far from today. Is it right?`], null);
+      return tell('asked', [spoken().rows.farLastDay({ day: said.leftOn ?? '' })], null);
     if (!before) {
       const child = { ...blank, ...said, id: newId() } as Known;
-      const born = child.birthDate === null ? [] : [`born ${child.birthDate}`];
-      return tell('new', [`comes to ${roomName(child.roomId, register)}`, ...born], child);
+      const born = child.birthDate === null ? [] : [spoken().rows.born({ day: child.birthDate })];
+      return tell('new', [spoken().rows.comesTo({ room: roomName(child.roomId, register) }), ...born], child);
     }
     const after = { ...before, ...said };
     const changes = changesFrom(before, after, register);
@@ -92,7 +86,7 @@ function matching(id: ChildId | null, said: ReadRow['said'], children: readonly 
   if (id !== null) {
     const child = children.find((one) => one.id === id);
     if (child) return { kind: 'known', child };
-    return { kind: 'unclear', words: 'Id: no child here has it. Leave the cell empty for a new child.' };
+    return { kind: 'unclear', words: spoken().rows.unknownId() };
   }
   const alike = children.filter(
     (one) =>
@@ -103,7 +97,7 @@ function matching(id: ChildId | null, said: ReadRow['said'], children: readonly 
   if (alike.length > 1)
     return {
       kind: 'unclear',
-      words: 'Several children here have this name. Give the id, from the register taken out as a file.',
+      words: spoken().rows.sameNames(),
     };
   return alike[0] ? { kind: 'known', child: alike[0] } : { kind: 'unknown' };
 }
@@ -118,10 +112,10 @@ function beyondReason(
   const isNewLastDay = leftOn && leftOn !== before?.leftOn;
   return [
     ...(isNewBirth && !canBeBorn(birthDate, today)
-      ? [`${columnWords.birthDate}: ${birthDate} is more than 12 years ago: check the year.`]
+      ? [spoken().rows.oldBirth({ column: spoken().columns.birthDate(), day: birthDate })]
       : []),
     ...(isNewLastDay && !canBeLastDay(leftOn, today)
-      ? [`${columnWords.leftOn}: ${leftOn} is more than ten years off: check the year.`]
+      ? [spoken().rows.oldLastDay({ column: spoken().columns.leftOn(), day: leftOn })]
       : []),
   ];
 }
@@ -130,33 +124,31 @@ function beyondReason(
 function missingIn(raw: RawRow, said: ReadRow['said']): readonly string[] {
   const isEmpty = (text: string | undefined): boolean => (text ?? '').trim() === '';
   return [
-    ...(said.firstName === undefined && isEmpty(raw.firstName)
-      ? ['First name: is empty. A new child needs one.']
-      : []),
-    ...(said.roomId === undefined && isEmpty(raw.room) ? ['Room: is empty. A new child needs one.'] : []),
+    ...(said.firstName === undefined && isEmpty(raw.firstName) ? [spoken().rows.needsName()] : []),
+    ...(said.roomId === undefined && isEmpty(raw.room) ? [spoken().rows.needsRoom()] : []),
   ];
 }
 
 function changesFrom(before: Known, after: Known, register: Register): readonly string[] {
   const told = (child: Known): readonly (readonly [string, string])[] => [
-    [columnWords.firstName, child.firstName],
-    [columnWords.lastName, child.lastName],
-    [columnWords.birthDate, child.birthDate ?? ''],
-    [columnWords.room, roomName(child.roomId, register)],
-    [columnWords.group, child.group],
-    [columnWords.hand, child.hand ?? ''],
-    [columnWords.mouths, child.mouths === null ? '' : child.mouths ? 'yes' : 'no'],
-    [columnWords.allergies, child.allergies],
-    [columnWords.languages, child.languages.join('; ')],
-    [columnWords.needs, child.needs.toSorted().join('; ')],
+    [spoken().columns.firstName(), child.firstName],
+    [spoken().columns.lastName(), child.lastName],
+    [spoken().columns.birthDate(), child.birthDate ?? ''],
+    [spoken().columns.room(), roomName(child.roomId, register)],
+    [spoken().columns.group(), child.group],
+    [spoken().columns.hand(), child.hand ?? ''],
+    [spoken().columns.mouths(), child.mouths === null ? '' : child.mouths ? 'yes' : 'no'],
+    [spoken().columns.allergies(), child.allergies],
+    [spoken().columns.languages(), child.languages.join('; ')],
+    [spoken().columns.needs(), child.needs.toSorted().join('; ')],
     [
-      columnWords.seenBy,
+      spoken().columns.seenBy(),
       child.seenBy
         .map((id) => emailOf(id, register))
         .toSorted()
         .join('; '),
     ],
-    [columnWords.leftOn, child.leftOn ?? ''],
+    [spoken().columns.leftOn(), child.leftOn ?? ''],
   ];
   const now = told(after);
   return told(before).flatMap(([column, was], i) => {

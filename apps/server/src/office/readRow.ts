@@ -1,7 +1,8 @@
-import { columnWords, likeFormula, type DayOrder, type RegisterColumn } from '@dotting/contract';
+import { likeFormula, type DayOrder, type RegisterColumn } from '@dotting/contract';
 import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
 import { isValid, parse } from 'date-fns';
-import type { Child } from '../children/child.entity.js';
+import type { Child } from '../nursery/child.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** A row of a file, each cell by its column; what is absent was not in the file. */
 export type RawRow = Readonly<Partial<Record<RegisterColumn, string>>>;
@@ -48,13 +49,11 @@ export function readRow(row: RawRow, register: Register): ReadRow {
     if (text === '') return undefined;
     const value = read(text);
     if (!(value instanceof Sorry)) return value;
-    wrong.push(`${columnWords[column]}: ${value.words}`);
+    wrong.push(`${spoken().columns[column]()}: ${value.words}`);
     return undefined;
   };
   const id = cell('id', (text) =>
-    isUuid(text)
-      ? (text.toLowerCase() as ChildId)
-      : sorry(text, 'is no id. Leave the cell empty for a new child.'),
+    isUuid(text) ? (text.toLowerCase() as ChildId) : sorry(text, spoken().rows.badId()),
   );
   const said = {
     firstName: cell('firstName', (text) => short(text, 60)),
@@ -62,8 +61,8 @@ export function readRow(row: RawRow, register: Register): ReadRow {
     birthDate: cell('birthDate', (text) => readBirthDate(text, register)),
     roomId: cell('room', (text) => readRoom(text, register)),
     group: cell('group', (text) => short(text, 40)),
-    hand: cell('hand', (text) => readOne(text, hands, 'Write left or right.')),
-    mouths: cell('mouths', (text) => readOne(text, yesNo, 'Write yes or no.')),
+    hand: cell('hand', (text) => readOne(text, hands, spoken().rows.leftOrRight())),
+    mouths: cell('mouths', (text) => readOne(text, yesNo, spoken().rows.yesOrNo())),
     allergies: cell('allergies', (text) => short(text, 200)),
     languages: cell('languages', (text) => readLanguages(text, register)),
     needs: cell('needs', readNeeds),
@@ -87,7 +86,7 @@ const isUuid = (text: string): boolean =>
   /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i.test(text);
 
 const short = (text: string, letters: number): string | Sorry =>
-  text.length <= letters ? text : new Sorry(`is ${text.length} letters long. Keep it under ${letters}.`);
+  text.length <= letters ? text : new Sorry(spoken().rows.tooLong({ n: text.length, most: letters }));
 
 const hands = { left: 'left', l: 'left', right: 'right', r: 'right' } as const;
 const yesNo = { yes: true, y: true, true: true, '1': true, no: false, n: false, false: false, '0': false };
@@ -98,7 +97,7 @@ function readOne<Value>(
   otherwise: string,
 ): Value | Sorry {
   const key = text.toLowerCase();
-  return Object.hasOwn(among, key) ? among[key]! : sorry(text, `cannot be read. ${otherwise}`);
+  return Object.hasOwn(among, key) ? among[key]! : sorry(text, spoken().rows.notRead({ otherwise }));
 }
 
 const formats: Record<DayOrder, readonly string[]> = {
@@ -114,18 +113,18 @@ function readDay(text: string, order: DayOrder): string | Sorry {
     if (year >= 1990 && year <= 2200) return day.toISOString().slice(0, 10);
   }
   const example = order === 'day-first' ? '28/02/2022' : '02/28/2022';
-  return sorry(text, `is no day of the calendar. Write it as ${example} or 2022-02-28.`);
+  return sorry(text, spoken().rows.badDay({ example }));
 }
 
 function readBirthDate(text: string, { dayOrder, today }: Register): string | Sorry {
   const day = readDay(text, dayOrder);
   if (day instanceof Sorry || day <= today) return day;
-  return sorry(text, 'is still to come: check the year.');
+  return sorry(text, spoken().rows.birthToCome());
 }
 
 function readRoom(text: string, { rooms }: Register): string | Sorry {
   const room = rooms.find((one) => same(one.name, text));
-  return room?.id ?? sorry(text, `is no room here. There is ${rooms.map((one) => one.name).join(', ')}.`);
+  return room?.id ?? sorry(text, spoken().rows.badRoom({ rooms: rooms.map((one) => one.name).join(', ') }));
 }
 
 /** Several things in one cell stand apart by semicolons. */
@@ -145,20 +144,18 @@ function readLanguages(text: string, { languages }: Register): string[] | Sorry 
     if (!language)
       return sorry(
         one,
-        `is not among the languages. There is ${languages.map((each) => each.tag).join(', ')}; add others under Languages first.`,
+        spoken().rows.badLanguage({ languages: languages.map((each) => each.tag).join(', ') }),
       );
     tags.push(language.tag);
   }
-  return tags.length <= 4
-    ? tags
-    : new Sorry('are more than four. Keep the four most used, the usual one first.');
+  return tags.length <= 4 ? tags : new Sorry(spoken().rows.manyLanguages());
 }
 
 function readNeeds(text: string): Need[] | Sorry {
   const found: Need[] = [];
   for (const one of several(text)) {
     const need = needs.find((each) => same(each, one));
-    if (!need) return sorry(one, `is not among ${needs.join(', ')}. Put semicolons between several.`);
+    if (!need) return sorry(one, spoken().rows.badNeeds({ needs: needs.join(', ') }));
     found.push(need);
   }
   return found;
@@ -168,7 +165,7 @@ function readAdults(text: string, { adults }: Register): StaffId[] | Sorry {
   const ids: StaffId[] = [];
   for (const one of several(text)) {
     const adult = adults.find((each) => same(each.email, one));
-    if (!adult) return sorry(one, 'is nobody’s e-mail address here. Add the adult first.');
+    if (!adult) return sorry(one, spoken().rows.badAdult());
     ids.push(adult.id);
   }
   return ids;

@@ -13,20 +13,21 @@ import { Injectable } from '@nestjs/common';
 import { add, formatISO, parseISO } from 'date-fns';
 import Papa from 'papaparse';
 import { DataSource, In, type EntityManager } from 'typeorm';
-import { Child } from '../children/child.entity.js';
+import { Child } from '../nursery/child.entity.js';
 import { viewOf } from '../children/children.service.js';
-import { ChildSeenBy } from '../children/childSeenBy.entity.js';
-import { today } from '../children/today.js';
-import type { AtWork } from '../devices/present.js';
+import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
+import { today } from '../common/today.js';
+import type { AtWork } from '../common/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, notFound } from '../http/refusals.js';
 import { LanguagesService } from '../languages/languages.service.js';
-import { Room } from '../site/room.entity.js';
-import { Site } from '../site/site.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { Room } from '../nursery/room.entity.js';
+import { Site } from '../nursery/site.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { planImport, type Known } from './planImport.js';
 import type { Register } from './readRow.js';
 import { writeRow } from './writeRow.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Children in and out of the register, one by one and as a file. */
 @Injectable()
@@ -58,7 +59,7 @@ export class RegisterService {
   async add(at: AtWork, child: NewChild): Promise<ChildView> {
     const { manager } = this.dataSource;
     if (!(await manager.existsBy(Room, { id: child.roomId, siteId: at.siteId })))
-      throw clash('There is no such room. Choose another.', 'roomId');
+      throw clash(spoken().refusals.noRoom(), 'roomId');
     const row = {
       ...child,
       id: randomUUID() as ChildId,
@@ -79,11 +80,11 @@ export class RegisterService {
     const { leftOn } = change;
     const isOther = leftOn !== undefined && leftOn !== child.leftOn;
     if (isOther && leftOn && !sure && isFarLastDay(leftOn, today()))
-      throw clash(`The last day ${leftOn} is far from today. Is it right? Say so, and save again.`, 'leftOn');
+      throw clash(spoken().refusals.farLastDay({ day: leftOn }), 'leftOn');
     if (change.roomId && !(await manager.existsBy(Room, { id: change.roomId, siteId: at.siteId })))
-      throw clash('There is no such room. Choose another.', 'roomId');
+      throw clash(spoken().refusals.noRoom(), 'roomId');
     const adults = await manager.countBy(Staff, { id: In(seenBy ?? []), siteId: at.siteId });
-    if (adults !== (seenBy?.length ?? 0)) throw clash('One of these adults is not of this site.', 'seenBy');
+    if (adults !== (seenBy?.length ?? 0)) throw clash(spoken().refusals.otherSitesAdult(), 'seenBy');
     await this.evidence.changing([id], async (within) => {
       // With another last day whoever was shown that the child is due has to be shown again.
       const place = { ...change, ...(isOther && { eraseShownOn: null }) };

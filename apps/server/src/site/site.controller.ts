@@ -1,7 +1,7 @@
 import { AdultSettings, Here } from '@dotting/contract';
 import { Body, Controller, Get, HttpCode, Patch } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { DeviceAlone, Present, type AtDevice, type AtWork } from '../devices/present.js';
+import { DeviceAlone, Present, type AtDevice, type AtWork } from '../common/present.js';
 import { SiteService } from './site.service.js';
 
 @ApiTags('site')

@@ -1,7 +1,7 @@
 import { Module } from '@nestjs/common';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { SiteController } from './site.controller.js';
-import { SightModule } from './sight.module.js';
+import { SightModule } from '../sight/sight.module.js';
 import { SiteService } from './site.service.js';
 
 @Module({

@@ -1,12 +1,12 @@
 import { AdultSettings, Here } from '@dotting/contract';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import type { AtDevice, AtWork } from '../devices/present.js';
+import type { AtDevice, AtWork } from '../common/present.js';
 import { LanguagesService } from '../languages/languages.service.js';
-import { Room } from './room.entity.js';
-import { Site } from './site.entity.js';
-import { comesIn, Sight } from './sight.service.js';
-import { Staff } from './staff.entity.js';
+import { Room } from '../nursery/room.entity.js';
+import { Site } from '../nursery/site.entity.js';
+import { comesIn, Sight } from '../sight/sight.service.js';
+import { asAdult, Staff } from '../nursery/staff.entity.js';
 
 @Injectable()
 export class SiteService {
@@ -29,13 +29,13 @@ export class SiteService {
     return {
       site: site.name,
       rooms: rooms.map(({ id, name }) => ({ id, name })),
-      adults: staff.filter(comesIn).map(({ id, firstName, role, thumb }) => ({ id, firstName, role, thumb })),
+      adults: staff.filter(comesIn).map(asAdult),
       languages,
       adult: at.adult,
     };
   }
 
-  async changeSettings(at: AtWork, { thumb }: AdultSettings): Promise<void> {
-    await this.dataSource.manager.update(Staff, { id: at.adult.id, siteId: at.siteId }, { thumb });
+  async changeSettings(at: AtWork, { thumb, language }: AdultSettings): Promise<void> {
+    await this.dataSource.manager.update(Staff, { id: at.adult.id, siteId: at.siteId }, { thumb, language });
   }
 }

@@ -1,8 +1,8 @@
 import type { ClosingLine } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { Child } from '../nursery/child.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 
 /** How a sitting was closed: what it changed, in the adult's words. */
 @Entity('closing')

@@ -3,7 +3,7 @@ import type { SittingId } from '@dotting/core';
 import { Body, Controller, HttpCode, Param, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiTags } from '@nestjs/swagger';
-import { Delivery, Present, type AtDevice } from '../devices/present.js';
+import { Delivery, Present, type AtDevice } from '../common/present.js';
 import { SittingsService } from './sittings.service.js';
 
 @ApiTags('sittings')

@@ -7,6 +7,7 @@ import { MayRecord } from '../tries/mayRecord.js';
 import { Try } from '../tries/try.entity.js';
 import type { Recording } from '../tries/tries.service.js';
 import { Closing } from './closing.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 @Injectable()
 export class SittingsService {
@@ -25,7 +26,7 @@ export class SittingsService {
     await this.dataSource.transaction(async (manager) => {
       const kept = await manager.findOne(Closing, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (kept && (kept.childId !== put.childId || kept.recordedBy !== put.recordedBy))
-        throw clash('This sitting is closed already, for another child or by another adult.');
+        throw clash(spoken().refusals.closedAlready());
       if (kept && kept.revision >= put.revision) return;
       const { revision, changed, open, note } = put;
       await manager.save(Closing, { id, childId, recordedBy, closedAt, revision, changed, open, note });

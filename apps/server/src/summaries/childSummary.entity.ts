@@ -1,8 +1,7 @@
-import type { RevisedView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import type { ChildSummary, Glance, Lines, Steps } from './workOut.js';
+import { Child } from '../nursery/child.entity.js';
+import type { ChildSummary, Glance, Lines, Revised, Steps } from './workOut.js';
 
 /** What was worked out of a child's tries, kept; it can be made again from them at any time. */
 @Entity('child_summary')
@@ -37,5 +36,5 @@ export class ChildSummaryRow implements ChildSummary {
 
   /** What a new way of working out says otherwise, until somebody has read it. */
   @Column({ type: 'json', nullable: true })
-  revised: RevisedView | null;
+  revised: Revised | null;
 }

@@ -1,6 +1,6 @@
 import type { LeftOutView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import type { Child } from '../children/child.entity.js';
+import type { Child } from '../nursery/child.entity.js';
 import type { Glance } from './workOut.js';
 
 /** What of these children's records is not in what is shown of them. */

@@ -3,13 +3,13 @@ import type { ChildId } from '@dotting/core';
 import { Injectable, Logger } from '@nestjs/common';
 import { isDeepStrictEqual } from 'node:util';
 import { DataSource, In } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { DecisionsService } from '../children/decisions.service.js';
-import { today } from '../children/today.js';
-import { isHere } from '../site/sight.service.js';
+import { Child } from '../nursery/child.entity.js';
+import { DecisionsService } from '../decisions/decisions.service.js';
+import { today } from '../common/today.js';
+import { isHere } from '../sight/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
-import { revisedSince } from './revised.js';
+import { revisedSince, revisedView } from './revised.js';
 import { SummaryThread } from './summaryThread.js';
 import { makeup, type ChildSummary } from './workOut.js';
 
@@ -117,7 +117,7 @@ export class SummariesService {
       select: { childId: true, revised: true },
       where: { childId },
     });
-    return row?.revised ?? null;
+    return row?.revised ? revisedView(row.revised) : null;
   }
 
   async revisedWasRead(childId: ChildId): Promise<void> {

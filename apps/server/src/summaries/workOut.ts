@@ -1,4 +1,4 @@
-import type { GlanceView, NextStepView, SkillLineView, StatementRulingView } from '@dotting/contract';
+import type { GlanceView, StatementRulingView } from '@dotting/contract';
 import {
   canBeBorn,
   claimedTo,
@@ -15,22 +15,21 @@ import {
   saidFor,
   summarise,
   type LookSummary,
-  type Moves,
+  type NextStep,
+  type OwnMoves,
   type SkillId,
   type StaffId,
+  type Statement,
   type TaskId,
   type Trace,
   type TraceId,
 } from '@dotting/core';
-import type { Child } from '../children/child.entity.js';
-import type { StepDecisionRow } from '../children/decisions.entity.js';
-import { skillLines, stepView } from '../children/childPage.js';
+import type { Child } from '../nursery/child.entity.js';
+import type { StepDecisionRow } from '../decisions/decisions.entity.js';
+import { skillLines, type SkillLine } from './childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 4;
-/** Why this one is other than the last, in a sentence for those who read what changed. */
-export const madeOtherwiseBecause =
-  'Good and bad days, help and the place of each slip are now taken into account, and what is only likely is kept apart from what is sure.';
+export const makeup = 5;
 
 /** What the room's table shows of each child: two of each strand. */
 const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
@@ -56,11 +55,11 @@ export interface Glance {
 
 export interface Steps {
   readonly choices: readonly SkillId[];
-  readonly easier: NextStepView;
-  readonly bySkill: Readonly<Partial<Record<SkillId, NextStepView>>>;
+  readonly easier: NextStep;
+  readonly bySkill: Readonly<Partial<Record<SkillId, NextStep>>>;
 }
 
-export type Lines = readonly SkillLineView[];
+export type Lines = readonly SkillLine[];
 
 export interface ChildSummary {
   readonly glance: Glance;
@@ -68,11 +67,22 @@ export interface ChildSummary {
   readonly lines: Lines;
 }
 
+/** What is said otherwise of a child, from the day on which its tries were first read in a new way. */
+export interface Revised {
+  /** YYYY-MM-DD. */
+  readonly day: string;
+  readonly skills: readonly {
+    readonly skill: SkillId;
+    readonly before: Statement | null;
+    readonly after: Statement | null;
+  }[];
+}
+
 /** All that is known of a child, to work a summary out from. */
 export interface ChildEvidence {
   readonly child: Child;
   readonly traces: readonly Trace[];
-  readonly moves: Moves;
+  readonly moves: OwnMoves;
   readonly decided: readonly StepDecisionRow[];
   readonly rulings: ReadonlyMap<SkillId, StatementRulingView>;
 }
@@ -80,12 +90,12 @@ export interface ChildEvidence {
 /** The summary of a child for a day. The same evidence gives the same summary. */
 export function workOut(evidence: ChildEvidence, day: string): ChildSummary {
   const readable = readableOn(evidence, day);
-  const { child, traces, moves, rulings } = readable;
+  const { child, traces, rulings } = readable;
   const steps = stepsOf(readable, day);
   return {
     glance: { ...glanceOf(child, traces, steps, day), unread: evidence.traces.length - traces.length },
     steps,
-    lines: skillLines(traces, day, child.birthDate, moves, rulings),
+    lines: skillLines(traces, day, child.birthDate, rulings),
   };
 }
 
@@ -114,8 +124,8 @@ function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string):
   });
   return {
     choices: choices.map((step) => step.skill),
-    easier: stepView(easier),
-    bySkill: Object.fromEntries([...bySkill].map(([skill, step]) => [skill, stepView(step)])),
+    easier,
+    bySkill: Object.fromEntries(bySkill),
   };
 }
 

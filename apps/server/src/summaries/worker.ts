@@ -1,3 +1,4 @@
+import { inHand } from './inHand.js';
 import { workOut, type ChildEvidence, type ChildSummary } from './workOut.js';
 
 /** What is sent to the thread. */
@@ -8,5 +9,5 @@ export interface SummaryTask {
 
 /** Runs in a thread of its own, so that no child's record keeps the others waiting. */
 export default function run({ evidence, day }: SummaryTask): ChildSummary {
-  return workOut(evidence, day);
+  return workOut({ ...evidence, traces: inHand(evidence.child.id, evidence.traces) }, day);
 }

@@ -10,6 +10,7 @@ import {
   type TraceEvent,
 } from '@dotting/core';
 import { clash, impossible, type RefusedException } from '../http/refusals.js';
+import { spoken } from '../wording/spoken.js';
 
 /**
  * Which of the events sent are new to a try of which `stored` is already kept.
@@ -21,27 +22,21 @@ export function newEvents(
 ): readonly TraceEventBody[] {
   const first = put.events[0]?.seq ?? 0;
   if (first > stored.length) {
-    throw impossible(
-      'events.0.seq',
-      `is ${first}, but the events from ${stored.length} on are missing; send those first`,
-    );
+    throw impossible('events.0.seq', spoken().steps.missing({ first, from: stored.length }));
   }
   let latest = stored.at(-1)?.t ?? 0;
   return put.events.filter((event, i) => {
     const path = `events.${i}`;
     if (event.seq !== first + i) {
-      throw impossible(
-        `${path}.seq`,
-        `is ${event.seq} where ${first + i} is due: send events in order, with no gap`,
-      );
+      throw impossible(`${path}.seq`, spoken().steps.outOfOrder({ seq: event.seq, due: first + i }));
     }
     const kept = stored[event.seq];
     if (kept) {
       if (isDeepStrictEqual(kept, plain(event))) return false;
-      throw clash(`Event ${event.seq} of this try is stored already, with other contents.`, path);
+      throw clash(spoken().steps.stored({ seq: event.seq }), path);
     }
     if (event.t < latest) {
-      throw impossible(`${path}.t`, `is ${event.t} after ${latest}: time cannot run backwards within a try`);
+      throw impossible(`${path}.t`, spoken().steps.backwards({ t: event.t, latest }));
     }
     latest = event.t;
     checkReferences(event, put.set.size, path);
@@ -53,7 +48,7 @@ export function newEvents(
 export function checkReferences(event: TraceEventBody, size: number, path: string): void {
   if (event.kind === 'undo' || event.kind === 'amend') {
     if (event.of >= event.seq) {
-      throw impossible(`${path}.of`, `is ${event.of}, which does not come before event ${event.seq}`);
+      throw impossible(`${path}.of`, spoken().steps.notBefore({ of: event.of, seq: event.seq }));
     }
     if (event.kind === 'amend') checkReferences(event.event, size, `${path}.event`);
     return;
@@ -62,10 +57,10 @@ export function checkReferences(event: TraceEventBody, size: number, path: strin
     case 'item':
       throw impossible(
         `${path}.item`,
-        `is ${'item' in event && event.item}, but a set of ${size} has no such thing`,
+        spoken().steps.noSuchThing({ item: String('item' in event && event.item), size }),
       );
     case 'number':
-      throw impossible(path, 'holds a number that is not whole or not from 0 to 1000');
+      throw impossible(path, spoken().steps.badNumber());
     case null:
   }
 }
@@ -78,22 +73,21 @@ export function checkHead(put: PutTry): void {
 }
 
 function checkShelf({ task, set }: PutTry): void {
-  if (!tasks.some((one) => one.id === task))
-    throw impossible('task', `no task on the shelf is called “${task}”`);
+  if (!tasks.some((one) => one.id === task)) throw impossible('task', spoken().steps.noTask({ task }));
   const { things, layout } = set;
   const kinds = [things, ...(layout?.bowls ?? []).map((bowl) => bowl.things), layout?.model ?? things];
   const unknown = kinds.find((kind) => !isCounter(kind));
-  if (unknown !== undefined) throw impossible('set.things', `no counter on the shelf is called “${unknown}”`);
+  if (unknown !== undefined) throw impossible('set.things', spoken().steps.noThings({ things: unknown }));
 }
 
 function refusalOf({ field, kind }: Flaw, { target, set }: PutTry): RefusedException {
   switch (kind) {
     case 'target':
-      return impossible(field, `is ${target}; ask for 1 or more`);
+      return impossible(field, spoken().steps.badTarget({ target: target ?? 0 }));
     case 'bowls':
-      return impossible(field, `asks for more than the ${set.size} of the set, or for none`);
+      return impossible(field, spoken().steps.badBowls({ size: set.size }));
     default:
-      return impossible(field, 'cannot be: check the date and time on this device');
+      return impossible(field, spoken().steps.badMoment());
   }
 }
 

@@ -2,16 +2,17 @@ import type { NewAmendment, NewRuling, ToldTry } from '@dotting/contract';
 import { settledEvents, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
-import type { AtWork } from '../devices/present.js';
+import type { AtWork } from '../common/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
-import { Sight } from '../site/sight.service.js';
+import { Sight } from '../sight/sight.service.js';
 import { checkReferences } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { correctionsFrom, eventRowOf, partsOf } from './traces.js';
 import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** What is put right about a try afterwards. Nothing recorded is changed: events and rulings are added. */
 @Injectable()
@@ -29,7 +30,7 @@ export class CorrectionsService {
       const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
       const { recorded, corrections } = partsOf(stored);
       const original = settledEvents([...recorded, ...corrections]).find((one) => one.seq === of);
-      if (!original) throw impossible('of', `is ${of}, and there is no such event to put right`);
+      if (!original) throw impossible('of', spoken().steps.noneToCorrect({ of }));
       const place = { seq: correctionsFrom + corrections.length, t: recorded.at(-1)!.t };
       const by = { by: at.adult.id, at: new Date().toISOString(), reason };
       const correction = event
@@ -59,7 +60,7 @@ export class CorrectionsService {
     const found = await this.dataSource.manager.findOneBy(Try, { id, child: { siteId: at.siteId } });
     if (!found) throw notFound('try');
     await this.sight.child(at, found.childId);
-    if (found.ended === null) throw clash('This try is still going on. Put it right where it is recorded.');
+    if (found.ended === null) throw clash(spoken().refusals.stillGoing());
     await this.evidence.changing([found.childId], async (manager) => {
       const held = { where: { id }, lock: { mode: 'pessimistic_write' } } as const;
       await work(manager, await manager.findOneOrFail(Try, held));

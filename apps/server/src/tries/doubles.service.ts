@@ -2,16 +2,17 @@ import type { DoubleAnswer, DoubleView } from '@dotting/contract';
 import { mayBeSame, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
-import type { AtWork } from '../devices/present.js';
+import type { AtWork } from '../common/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
-import { Sight } from '../site/sight.service.js';
-import { Staff } from '../site/staff.entity.js';
-import { today } from '../children/today.js';
+import { Sight } from '../sight/sight.service.js';
+import { Staff } from '../nursery/staff.entity.js';
+import { today } from '../common/today.js';
 import { namedOf, toldOf } from './told.js';
 import { ToldApart } from './toldApart.entity.js';
 import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** Two devices may have recorded one try: both are kept, and an adult says whether they are the same. */
 @Injectable()
@@ -51,16 +52,16 @@ export class DoublesService {
   /** Takes the answer down: the same, and which record counts, or two. */
   async answer(at: AtWork, id: TraceId, { other, counts }: DoubleAnswer): Promise<void> {
     if (counts !== null && counts !== id && counts !== other)
-      throw impossible('counts', 'must be one of the two tries');
+      throw impossible('counts', spoken().refusals.oneOfTwo());
     const both = await this.dataSource.manager.findBy(Try, {
       id: In([id, other]),
       child: { siteId: at.siteId },
     });
-    if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair of tries');
+    if (both.length !== 2 || both[0]!.childId !== both[1]!.childId) throw notFound('pair');
     await this.sight.child(at, both[0]!.childId);
     const [one, another] = await this.tries.endedAmong([id, other]);
     if (counts !== null && !(one && another && mayBeSame(one, another)))
-      throw clash('These two were not recorded at the same time, so they are two tries.');
+      throw clash(spoken().refusals.notAtOnce());
     await this.evidence.changing([both[0]!.childId], async (manager) => {
       if (counts === null) {
         const [oneId, otherId] = [id, other].sort() as [TraceId, TraceId];

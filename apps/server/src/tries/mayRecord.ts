@@ -1,11 +1,12 @@
 import type { ChildId, StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
-import { Child } from '../children/child.entity.js';
+import { Child } from '../nursery/child.entity.js';
 import { Presence } from '../devices/presence.entity.js';
-import type { AtDevice } from '../devices/present.js';
+import type { AtDevice } from '../common/present.js';
 import { forbidden, notFound } from '../http/refusals.js';
-import { comesIn, Sight } from '../site/sight.service.js';
+import { comesIn, Sight } from '../sight/sight.service.js';
+import { spoken } from '../wording/spoken.js';
 
 /** What is recorded about a child: by whom, in which stay, and when by the device's clock. */
 export interface Recorded {
@@ -53,24 +54,19 @@ export class MayRecord {
       }),
       manager.findOneBy(Child, { id: childId, siteId: device.siteId }),
     ]);
-    if (!stay?.staff)
-      throw forbidden(
-        'This is recorded by somebody else. Each adult sends what she recorded in her own stay.',
-      );
+    if (!stay?.staff) throw forbidden(spoken().refusals.otherRecorder());
     const day = what.at.slice(0, 10);
     const moment = Date.parse(what.at);
     if (device.endedAt && moment > device.endedAt.getTime() + clocksApartMs)
-      throw forbidden('This device was signed out before this was recorded. Sign it in first.');
+      throw forbidden(spoken().refusals.signedOutBefore());
     const { staff } = stay;
     if (!comesIn(staff) && !(moment > stay.since.getTime() - clocksApartMs && day < staff.leftOn!))
-      throw forbidden(`${staff.firstName} has left. Nothing is recorded in her name after that.`);
+      throw forbidden(spoken().refusals.adultLeft({ name: staff.firstName }));
     if (!child) throw notFound('child');
     if (isBegun) return;
     if (child.leftOn !== null && day > child.leftOn)
-      throw forbidden(`${child.firstName} had left by then. A lead can bring the child back in the office.`);
+      throw forbidden(spoken().refusals.childLeft({ name: child.firstName }));
     if (!(await this.sight.sees(staff, child)))
-      throw forbidden(
-        `${staff.firstName} does not see this child. A lead can name her for the child in the office; then offer it again.`,
-      );
+      throw forbidden(spoken().refusals.doesNotSee({ name: staff.firstName }));
   }
 }

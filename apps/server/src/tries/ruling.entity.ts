@@ -1,6 +1,6 @@
 import type { RuledOn, StaffId, TraceId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryGeneratedColumn } from 'typeorm';
-import { Staff } from '../site/staff.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { Try } from './try.entity.js';
 
 /** An adult's word against what was read of a try. Rows are only ever added. */

@@ -1,6 +1,6 @@
 import type { TraceId } from '@dotting/core';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Staff } from '../site/staff.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { Try } from './try.entity.js';
 
 /** Two tries that overlap and were answered to be two: nobody is asked again. */

@@ -3,7 +3,7 @@ import type { TraceId } from '@dotting/core';
 import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Delivery, For, Present, type AtDevice, type AtWork } from '../devices/present.js';
+import { Delivery, For, Present, type AtDevice, type AtWork } from '../common/present.js';
 import { CorrectionsService } from './corrections.service.js';
 import { DoublesService } from './doubles.service.js';
 import { TriesService } from './tries.service.js';

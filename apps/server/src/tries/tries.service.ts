@@ -3,18 +3,19 @@ import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import type { AtDevice, AtWork } from '../devices/present.js';
+import type { AtDevice, AtWork } from '../common/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, notFound } from '../http/refusals.js';
-import { Sight } from '../site/sight.service.js';
+import { Sight } from '../sight/sight.service.js';
 import { checkHead, newEvents } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
-import { today } from '../children/today.js';
+import { today } from '../common/today.js';
 import { MayRecord } from './mayRecord.js';
 import { toldOf } from './told.js';
 import { endedTraces, eventRowOf, eventsOf, headOf, partsOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
+import { spoken } from '../wording/spoken.js';
 
 /** A transaction that lost a race for a lock is run again so often. */
 const deadlockRetries = 3;
@@ -134,7 +135,7 @@ export class TriesService {
 
 /** What a try is about never changes once it is stored. */
 function checkSameTry(kept: Try, sent: Try): void {
-  if (kept.recordedBy !== sent.recordedBy) throw forbidden('This try is somebody else’s.');
+  if (kept.recordedBy !== sent.recordedBy) throw forbidden(spoken().refusals.othersTry());
   const fixed = [
     'childId',
     'sittingId',
@@ -151,8 +152,7 @@ function checkSameTry(kept: Try, sent: Try): void {
     'direction',
   ] as const;
   const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
-  if (changed)
-    throw clash(`This try is stored already with another ${changed}. A new try needs a new id.`, changed);
+  if (changed) throw clash(spoken().refusals.changedHead({ what: changed }), changed);
 }
 
 function isDeadlock(error: unknown): boolean {

@@ -13,8 +13,8 @@ import type {
   TraceId,
 } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
-import { Child } from '../children/child.entity.js';
-import { Staff } from '../site/staff.entity.js';
+import { Child } from '../nursery/child.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 
 /** The head of a try's trace; its events are rows of try_event. */
 @Entity('try')

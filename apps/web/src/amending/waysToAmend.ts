@@ -1,36 +1,5 @@
 import { outside, type Happening, type HappeningEvent, type Word } from '@dotting/core';
-
-/** What was recorded, as short as a chip has room for. */
-export function sayEvent(event: HappeningEvent): string {
-  switch (event.kind) {
-    case 'count':
-      return event.item === 'again' ? `${event.word}, again` : String(event.word);
-    case 'say':
-      return `${event.word}, no touch`;
-    case 'touch':
-      return 'touch, no word';
-    case 'passed-over':
-      return 'left one out';
-    case 'take-back':
-      return 'took it back';
-    case 'restart':
-      return 'started again';
-    case 'ask':
-      return event.question === 'give'
-        ? 'asked to give'
-        : event.question === 'which'
-          ? 'asked which'
-          : 'how many?';
-    case 'answer':
-      return event.value === null
-        ? 'no answer'
-        : `answered ${event.value === 'did-not-know' ? 'did not know' : event.value}`;
-    case 'given':
-      return `gave ${event.value}`;
-    case 'put':
-      return event.place === 'outside' ? 'left outside' : `put in ${event.place}`;
-  }
-}
+import { words } from '../wording/words.js';
 
 /** What was said in it; undefined where nothing was. */
 export function saidIn(event: HappeningEvent): Word | null | undefined {
@@ -47,31 +16,39 @@ export function withSaid(event: HappeningEvent, said: Word): Happening {
 /** The other things that it may have been. */
 export function waysToAmend(
   event: HappeningEvent,
-): readonly { readonly words: string; readonly happening: Happening }[] {
+): readonly { readonly told: string; readonly happening: Happening }[] {
   if (event.kind === 'answer') {
     return [
-      { words: 'Did not know', happening: { kind: 'answer', value: 'did-not-know' } },
-      { words: 'Gave no answer', happening: { kind: 'answer', value: null } },
+      { told: words.events.DidNotKnow(), happening: { kind: 'answer', value: 'did-not-know' } },
+      { told: words.events.NoAnswer(), happening: { kind: 'answer', value: null } },
     ];
   }
   if (event.kind === 'touch' || event.kind === 'passed-over') {
     return [
       {
-        words: event.kind === 'touch' ? 'Left one out' : 'Touch, no word',
+        told: event.kind === 'touch' ? words.events.MissedOne() : words.events.TouchNoWord(),
         happening: { kind: event.kind === 'touch' ? 'passed-over' : 'touch' },
       },
     ];
   }
-  if (event.kind === 'put') return [{ words: 'Left it outside', happening: { kind: 'put', place: outside } }];
+  if (event.kind === 'put')
+    return [{ told: words.events.LeftOutside(), happening: { kind: 'put', place: outside } }];
   if (event.kind !== 'count' && event.kind !== 'say') return [];
   const { word } = event;
   const isPlain = event.kind === 'count' && event.item !== 'again';
   return [
-    ...(isPlain ? [] : [{ words: 'One word, one touch', happening: { kind: 'count' as const, word } }]),
+    ...(isPlain ? [] : [{ told: words.events.OneToOne(), happening: { kind: 'count' as const, word } }]),
     ...(event.kind === 'count' && event.item === 'again'
       ? []
-      : [{ words: 'That one again', happening: { kind: 'count' as const, word, item: 'again' as const } }]),
-    ...(event.kind === 'say' ? [] : [{ words: 'Word, no touch', happening: { kind: 'say' as const, word } }]),
-    { words: 'Touch, no word', happening: { kind: 'touch' as const } },
+      : [
+          {
+            told: words.events.CountedTwice(),
+            happening: { kind: 'count' as const, word, item: 'again' as const },
+          },
+        ]),
+    ...(event.kind === 'say'
+      ? []
+      : [{ told: words.events.WordNoTouch(), happening: { kind: 'say' as const, word } }]),
+    { told: words.events.TouchNoWord(), happening: { kind: 'touch' as const } },
   ];
 }

@@ -1,4 +1,5 @@
 import type { FieldRefusal, Refusal } from '@dotting/contract';
+import { words } from '../wording/words.js';
 
 /** The server's no, in words for the reader. */
 export class Refused extends Error {
@@ -18,7 +19,7 @@ export class Refused extends Error {
 /** No answer came: no network, or no server at the other end. */
 export class NoConnection extends Error {
   constructor() {
-    super('No connection to the server.');
+    super(words.common.noConnection());
   }
 }
 
@@ -41,7 +42,11 @@ export async function request<Answer>(method: Method, path: string, body?: objec
   const response = await fetch(`/api/${path}`, {
     method,
     signal: AbortSignal.timeout(patienceMs),
-    ...(body && { body: JSON.stringify(body), headers: { 'content-type': 'application/json' } }),
+    headers: {
+      'accept-language': words.language,
+      ...(body && { 'content-type': 'application/json' }),
+    },
+    ...(body && { body: JSON.stringify(body) }),
   }).catch(() => {
     throw new NoConnection();
   });

@@ -1,13 +1,18 @@
+import type { AdultSettings } from '@dotting/contract';
+import { appLanguages, languages } from '@dotting/words';
 import Button from '@mui/material/Button';
+import ListItemText from '@mui/material/ListItemText';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../api/http.js';
+import { queryClient } from '../api/queries.js';
 import { setAdult } from '../entrance/hereQuery.js';
-import { useHere } from '../entrance/here.js';
+import { useHere } from '../common/here.js';
+import { words } from '../wording/words.js';
 
-/** What concerns the adult at the device: her thumb, the lock, and for the lead the devices. */
+/** What concerns the adult at the device: her thumb, her language, the lock, and for the lead the devices. */
 export function AdultMenu() {
   const { here, adult, leave } = useHere();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
@@ -18,9 +23,14 @@ export function AdultMenu() {
     setAnchor(null);
     act();
   };
-  const changeThumb = async (): Promise<void> => {
-    await request('PATCH', 'adult', { thumb: otherThumb });
-    await setAdult(here, { ...adult, thumb: otherThumb });
+  const change = async (changed: Partial<AdultSettings>): Promise<void> => {
+    const settings = { thumb: adult.thumb, language: adult.language, ...changed };
+    await request('PATCH', 'adult', settings);
+    await setAdult(here, { ...adult, ...settings });
+    if (!changed.language) return;
+    // The server words some of what it answers, and may be about to in the old language.
+    await queryClient.cancelQueries();
+    await queryClient.invalidateQueries();
   };
 
   return (
@@ -34,16 +44,30 @@ export function AdultMenu() {
         onClose={() => setAnchor(null)}
         slotProps={{ paper: { sx: { border: '1px solid', borderColor: 'divider' } } }}
       >
-        <MenuItem onClick={closeAnd(() => void changeThumb())} sx={{ minHeight: 48 }}>
-          Slips under the {otherThumb} thumb
+        <MenuItem onClick={closeAnd(() => void change({ thumb: otherThumb }))} sx={{ minHeight: 48 }}>
+          {words.frame.thumb({ side: otherThumb })}
         </MenuItem>
+        {appLanguages
+          .filter((language) => language !== adult.language)
+          .map((language) => (
+            <MenuItem
+              key={language}
+              onClick={closeAnd(() => void change({ language }))}
+              sx={{ minHeight: 48 }}
+            >
+              <ListItemText
+                primary={words.frame.language({ name: languages[language].name })}
+                secondary={!languages[language].isRead && words.frame.unread()}
+              />
+            </MenuItem>
+          ))}
         {adult.role === 'lead' && (
           <MenuItem onClick={closeAnd(() => void navigate('/devices'))} sx={{ minHeight: 48 }}>
-            Signed-in devices
+            {words.frame.devices()}
           </MenuItem>
         )}
         <MenuItem onClick={closeAnd(leave)} sx={{ minHeight: 48 }}>
-          Lock the screen
+          {words.frame.lock()}
         </MenuItem>
       </Menu>
     </>

@@ -3,12 +3,13 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet, useParams } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { useHere } from '../entrance/here.js';
+import { useHere } from '../common/here.js';
 import { AdultMenu } from './AdultMenu.js';
 import { Register } from './Register.js';
-import { headingFont, palette } from './theme.js';
-import { useRoom } from './useRoom.js';
-import { Unsent } from './Unsent.js';
+import { headingFont, palette } from '../common/theme.js';
+import { useRoom } from '../common/useRoom.js';
+import { Unsent } from '../outbox/Unsent.js';
+import { words } from '../wording/words.js';
 
 /** The frame of every page but a sitting: the children down the left, the parts of the work along the top. */
 export function Frame() {
@@ -41,7 +42,7 @@ export function Frame() {
           minHeight: 0,
         }}
       >
-        <Box sx={{ p: 1.5, display: 'grid', gap: 0.5 }} role="group" aria-label="Rooms">
+        <Box sx={{ p: 1.5, display: 'grid', gap: 0.5 }} role="group" aria-label={words.frame.rooms()}>
           {here.rooms.map((one) => (
             <Button
               key={one.id}
@@ -85,7 +86,7 @@ export function Frame() {
         <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem' }}>Dotting</Box>
         <Box
           component="nav"
-          aria-label="Parts of the work"
+          aria-label={words.frame.parts()}
           sx={{
             display: 'flex',
             flexWrap: 'wrap',
@@ -95,13 +96,13 @@ export function Frame() {
           }}
         >
           <NavLink to="/" end>
-            Today
+            {words.frame.today()}
           </NavLink>
-          <NavLink to="/room">Room</NavLink>
-          <NavLink to="/seen">Seen in passing</NavLink>
-          <NavLink to="/moves">Moves</NavLink>
-          <NavLink to="/languages">Languages</NavLink>
-          {adult.role === 'lead' && <NavLink to="/office">Office</NavLink>}
+          <NavLink to="/room">{words.frame.room()}</NavLink>
+          <NavLink to="/seen">{words.frame.passing()}</NavLink>
+          <NavLink to="/moves">{words.frame.ideas()}</NavLink>
+          <NavLink to="/languages">{words.frame.languages()}</NavLink>
+          {adult.role === 'lead' && <NavLink to="/office">{words.frame.office()}</NavLink>}
         </Box>
         <Unsent />
         <AdultMenu />

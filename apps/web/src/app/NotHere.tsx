@@ -2,6 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useRouteError } from 'react-router';
+import { words } from '../wording/words.js';
 
 /** Shown for an address that leads nowhere, and when a page breaks: says so, and the way out. */
 export function NotHere() {
@@ -12,13 +13,11 @@ export function NotHere() {
       role="alert"
       sx={{ maxWidth: 560, mx: 'auto', p: 6, display: 'grid', gap: 2, justifyItems: 'start' }}
     >
-      <Typography variant="h1">{isBroken ? 'This page broke' : 'Nothing is here'}</Typography>
+      <Typography variant="h1">{isBroken ? words.frame.broken() : words.frame.nothingHere()}</Typography>
       <Typography>
-        {isBroken
-          ? `What was recorded is kept on this device. (${error.message})`
-          : 'The address leads nowhere. Today shows who is due.'}
+        {isBroken ? words.frame.brokenSafe({ problem: error.message }) : words.frame.wrongAddress()}
       </Typography>
-      <Button href="/">Go to Today</Button>
+      <Button href="/">{words.frame.toToday()}</Button>
     </Box>
   );
 }

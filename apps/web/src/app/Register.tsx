@@ -1,11 +1,9 @@
 import type { RegisterEntry, TodayView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
-import { daysSince, sayAgo } from './days.js';
-import { palette } from './theme.js';
-
-/** A look this long ago makes a child due. */
-export const dueAfterDays = 14;
+import { daysSince, sayAgo, sayShortAgo } from '../common/days.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface RegisterProps {
   readonly today: TodayView | undefined;
@@ -17,7 +15,11 @@ interface RegisterProps {
 export function Register({ today, open }: RegisterProps) {
   if (!today) return null;
   return (
-    <Box component="nav" aria-label="Children" sx={{ overflow: 'auto', px: 1.5, pb: 2, flex: 1 }}>
+    <Box
+      component="nav"
+      aria-label={words.frame.children()}
+      sx={{ overflow: 'auto', px: 1.5, pb: 2, flex: 1 }}
+    >
       {today.register.map((child) => (
         <RegisterLine key={child.id} child={child} day={today.day} isOpen={child.id === open} />
       ))}
@@ -35,7 +37,6 @@ function RegisterLine({
   readonly isOpen: boolean;
 }) {
   const days = child.lastLook === null ? null : daysSince(child.lastLook, day);
-  const isDue = days === null || days > dueAfterDays;
   return (
     <Box
       component={Link}
@@ -58,10 +59,10 @@ function RegisterLine({
         width={14}
         height={14}
         viewBox="-7 -7 14 14"
-        aria-label={isDue ? 'due for a look' : undefined}
-        role={isDue ? 'img' : undefined}
+        aria-label={child.isDue ? words.frame.due() : undefined}
+        role={child.isDue ? 'img' : undefined}
       >
-        {isDue ? (
+        {child.isDue ? (
           <circle r={5} fill="none" stroke="#d98a6f" strokeWidth={2.2} />
         ) : (
           <circle r={2} fill="currentColor" />
@@ -69,7 +70,7 @@ function RegisterLine({
       </svg>
       <span style={{ flex: 1 }}>{child.firstName}</span>
       <span style={{ fontSize: 13, opacity: 0.75, whiteSpace: 'nowrap' }}>
-        {days === null ? 'no look yet' : sayAgo(days)}
+        {days === null ? words.frame.notSeen() : <span title={sayAgo(days)}>{sayShortAgo(days)}</span>}
       </span>
     </Box>
   );

@@ -3,8 +3,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
-import { needWords } from '../app/needs.js';
-import { useHere } from '../entrance/here.js';
+import { useHere } from '../common/here.js';
+import { words } from '../wording/words.js';
 
 const AboutForm = lazy(() => import('./AboutForm.js'));
 
@@ -13,9 +13,9 @@ export function About({ child }: { readonly child: ChildView }) {
   const [isEditing, setIsEditing] = useState(false);
   const { adult } = useHere();
   return (
-    <Box component="section" aria-label={`About ${child.firstName}`}>
+    <Box component="section" aria-label={words.child.about({ name: child.firstName })}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        About {child.firstName}
+        {words.child.about({ name: child.firstName })}
       </Typography>
       {isEditing ? (
         <Suspense>
@@ -25,21 +25,25 @@ export function About({ child }: { readonly child: ChildView }) {
         <>
           <Typography variant="body2">{mouthsWords(child)}</Typography>
           <Typography variant="body2">
-            Allergies: {child.allergies === '' ? 'none entered' : child.allergies}
+            {words.child.allergies({
+              allergies: child.allergies === '' ? words.child.noAllergies() : child.allergies,
+            })}
           </Typography>
           {child.needs.length > 0 && (
             <Typography variant="body2">
-              Done otherwise for {child.needs.map((need) => needWords[need].toLowerCase()).join(', ')}.
+              {words.child.adaptedFor({
+                needs: child.needs.map((need) => words.needs.inline[need]()).join(', '),
+              })}{' '}
             </Typography>
           )}
           {adult.role !== 'assistant' && (
             <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1.5, displayPrint: 'none' }}>
-              <Button onClick={() => setIsEditing(true)}>Put right</Button>
+              <Button onClick={() => setIsEditing(true)}>{words.common.edit()}</Button>
               <Button component="a" href={`/api/children/${child.id}/export.json`} download>
-                All that is held (JSON)
+                {words.child.downloadAll()}
               </Button>
               <Button component="a" href={`/api/children/${child.id}/tries.csv`} download>
-                Tries (CSV)
+                {words.child.downloadTries()}
               </Button>
             </Box>
           )}
@@ -50,8 +54,6 @@ export function About({ child }: { readonly child: ChildView }) {
 }
 
 function mouthsWords({ mouths, birthDate }: ChildView): string {
-  if (mouths !== null) return mouths ? 'Still mouths things.' : 'Does not mouth things.';
-  return birthDate === null
-    ? 'Taken as under three and as mouthing things until someone says otherwise.'
-    : 'Nobody has said whether things go in the mouth.';
+  if (mouths !== null) return mouths ? words.child.mouths() : words.child.doesNotMouth();
+  return birthDate === null ? words.child.takenAsMouthing() : words.child.mouthingNotSaid();
 }

@@ -8,13 +8,13 @@ import Typography from '@mui/material/Typography';
 import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
-import { handChoices, mouthsChoices } from '../app/childChoices.js';
-import { DayField } from '../app/DayField.js';
-import { useLanguages } from '../app/language.js';
-import { needWords } from '../app/needs.js';
-import { OneOf } from '../app/OneOf.js';
-import { sending } from '../app/sending.js';
-import { Several } from '../app/Several.js';
+import { handChoices, mouthsChoices } from '../common/childChoices.js';
+import { DayField } from '../common/DayField.js';
+import { useLanguages } from '../common/language.js';
+import { OneOf } from '../common/OneOf.js';
+import { sending } from '../common/sending.js';
+import { Several } from '../common/Several.js';
+import { words } from '../wording/words.js';
 
 interface AboutFormProps {
   readonly child: ChildView;
@@ -50,22 +50,27 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
   return (
     <Box component="form" noValidate onSubmit={(event) => void save(event)} sx={{ display: 'grid', gap: 2 }}>
       <TextField
-        label="First name"
+        label={words.fields.firstName()}
         error={!!errors.firstName}
         helperText={errors.firstName?.message}
         {...register('firstName')}
       />
-      <DayField register={register} name="birthDate" label="Birth date" error={errors.birthDate?.message} />
+      <DayField
+        register={register}
+        name="birthDate"
+        label={words.fields.birthDate()}
+        error={errors.birthDate?.message}
+      />
       <TextField
-        label="Group"
+        label={words.fields.group()}
         error={!!errors.group}
-        helperText={errors.group?.message ?? 'A group within the room; empty for none'}
+        helperText={errors.group?.message ?? words.fields.groupHint()}
         {...register('group')}
       />
-      <OneOf control={control} name="mouths" label="Things in the mouth" options={mouthsChoices} />
-      <OneOf control={control} name="hand" label="Hand" options={handChoices} />
+      <OneOf control={control} name="mouths" label={words.fields.mouthing()} options={mouthsChoices()} />
+      <OneOf control={control} name="hand" label={words.fields.hand()} options={handChoices()} />
       <TextField
-        label="Allergies"
+        label={words.fields.allergies()}
         error={!!errors.allergies}
         helperText={errors.allergies?.message}
         {...register('allergies')}
@@ -73,23 +78,23 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
       <Several
         control={control}
         name="languages"
-        label="Counts in, the usual one first"
+        label={words.fields.countsIn()}
         options={languages.map((one) => [one.tag, one.name])}
         error={errors.languages?.message}
       />
       <Several
         control={control}
         name="needs"
-        label="Tasks done otherwise for"
-        options={needs.map((need) => [need, needWords[need]])}
+        label={words.fields.adaptFor()}
+        options={needs.map((need) => [need, words.needs[need]()])}
         error={errors.needs?.message}
       />
       {errors.root && <Typography role="alert">{errors.root.message}</Typography>}
       <Box sx={{ display: 'flex', gap: 1 }}>
         <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-          Keep
+          {words.common.save()}
         </Button>
-        <Button onClick={onDone}>Leave as it was</Button>
+        <Button onClick={onDone}>{words.common.cancel()}</Button>
       </Box>
     </Box>
   );

@@ -1,5 +1,5 @@
 import type { ChildPage as Page, DotView, SkillLineView } from '@dotting/contract';
-import { ageInMonths, allStrands, type AnyStrand, type ChildId } from '@dotting/core';
+import { ageInMonths, allStrands, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -7,13 +7,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { childQuery } from '../api/queries.js';
-import { sayAge, todayHere } from '../app/days.js';
-import { languageName } from '../app/language.js';
-import { LeftOut } from '../app/LeftOut.js';
-import { Notice } from '../app/Notice.js';
-import { capitalised } from '../app/text.js';
+import { sayAge, todayHere } from '../common/days.js';
+import { languageName } from '../common/language.js';
+import { LeftOut } from '../common/LeftOut.js';
+import { Notice } from '../common/Notice.js';
+import { capitalised } from '../common/text.js';
 import { DotLegend, DotScale } from '../dotline/DotLine.js';
-import { useHere } from '../entrance/here.js';
+import { useHere } from '../common/here.js';
 import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
 import { Closings } from './Closings.js';
@@ -21,24 +21,12 @@ import { NextSteps } from './NextSteps.js';
 import { Revised } from './Revised.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { Tries } from './Tries.js';
+import { words } from '../wording/words.js';
 
 interface Opened {
   readonly skill: SkillLineView['skill'];
   readonly dot: DotView;
 }
-
-const strandNames: Record<AnyStrand, string> = {
-  'stable-order': 'Stable order',
-  'one-to-one': 'One-to-one',
-  cardinality: 'Cardinality',
-  'counting-on-and-back': 'Counting on and back',
-  comparing: 'Comparing sets',
-  'numeral-recognition': 'Numerals read',
-  'numeral-formation': 'Numerals written',
-  'seeing-how-many': 'Seeing how many',
-  'parts-and-wholes': 'Parts and wholes',
-  'sorting-and-recording': 'Sorting and recording',
-};
 
 /** What is known of how a child counts, each claim opening the tries it rests on, and what comes next. */
 export function ChildPage() {
@@ -78,7 +66,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
               <Strand
                 key={strand}
                 childId={id}
-                name={strandNames[strand]}
+                name={words.strands[strand]()}
                 lines={data.lines.filter((line) => line.strand === strand)}
                 opened={opened}
                 onOpen={open}
@@ -86,7 +74,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
             ))}
         </Box>
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          With no tasks on the shelf yet: {withoutTasks(data)}.
+          {words.child.noTasksYet({ strands: withoutTasks(data) })}
         </Typography>
         <Box sx={{ my: 2 }}>
           <DotLegend />
@@ -95,7 +83,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
         <Box sx={{ displayPrint: 'none' }}>
           <Tries
             tries={opened ? data.tries.filter((one) => opened.dot.tries.includes(one.id)) : data.tries}
-            title={opened ? titleOf(data, opened) : 'All tries, newest first'}
+            title={opened ? titleOf(data, opened) : words.child.allTries()}
             onShowAll={opened && (() => setOpened(undefined))}
             onStep={opened && ((by) => setOpened(stepped(data, opened, by)))}
           />
@@ -111,9 +99,9 @@ function PageOf({ id }: { readonly id: ChildId }) {
             fullWidth
             sx={{ minHeight: 56 }}
           >
-            Sit down with {data.child.firstName}
+            {words.common.sitDownWith({ name: data.child.firstName })}
           </Button>
-          <Button onClick={() => window.print()}>Print</Button>
+          <Button onClick={() => window.print()}>{words.common.print()}</Button>
         </Box>
         <NextSteps page={data} mayDecide={adult.role !== 'assistant'} />
         <About child={data.child} />
@@ -125,7 +113,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
 const withoutTasks = ({ lines: all }: Page): string =>
   allStrands
     .filter((strand) => all.every((line) => line.strand !== strand))
-    .map((strand) => strandNames[strand].toLowerCase())
+    .map((strand) => words.strands.inline[strand]())
     .join(', ');
 
 interface StrandProps {
@@ -156,7 +144,7 @@ function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
       ))}
       {open.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{ gridColumn: '1 / -1', pb: 0.5 }}>
-          Nobody has looked yet: {open.map((line) => line.name).join('; ')}.
+          {words.child.notAskedYet({ skills: open.map((line) => line.name).join('; ') })}
         </Typography>
       )}
     </>
@@ -195,9 +183,11 @@ function Heading({ page }: { readonly page: Page }) {
   const { here } = useHere();
   const today = todayHere();
   const facts = [
-    child.birthDate === null ? 'no birth date entered' : sayAge(ageInMonths(child.birthDate, today)),
+    child.birthDate === null ? words.child.noBirthDate() : sayAge(ageInMonths(child.birthDate, today)),
     child.hand && `${child.hand} hand`,
-    `counts in ${child.languages.map((tag) => languageName(tag, here.languages)).join(' and ')}`,
+    words.child.countsIn({
+      languages: child.languages.map((tag) => languageName(tag, here.languages)).join(words.common.and()),
+    }),
   ].filter(Boolean);
   return (
     <Box sx={{ mb: 1.5 }}>
@@ -207,8 +197,7 @@ function Heading({ page }: { readonly page: Page }) {
       </Box>
       {waiting.tries > 0 && (
         <Typography variant="body2" color="textSecondary">
-          {waiting.tries === 1 ? 'A try' : `${waiting.tries} tries`} on this device not yet sent: not counted
-          here yet.
+          {words.child.unsent({ n: waiting.tries })}
         </Typography>
       )}
     </Box>
@@ -225,5 +214,5 @@ function stepped({ lines: all }: Page, opened: Opened, by: 1 | -1): Opened {
 
 function titleOf({ lines: all }: Page, { skill, dot }: Opened): string {
   const name = capitalised(all.find((line) => line.skill === skill)?.name ?? skill);
-  return `${name}${dot.n === 0 ? '' : `, at ${dot.n}`}`;
+  return `${name}${dot.n === 0 ? '' : words.child.triesAt({ n: dot.n })}`;
 }

@@ -1,14 +1,15 @@
 import type { SittingClosingView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { sayMoment } from '../app/days.js';
+import { sayMoment } from '../common/days.js';
+import { words } from '../wording/words.js';
 
 /** How the last sittings were closed, in the adults' own words. */
 export function Closings({ closings }: { readonly closings: readonly SittingClosingView[] }) {
   if (closings.length === 0) return null;
   return (
-    <Box component="section" aria-label="Notes" sx={{ mt: 2 }}>
-      <Typography variant="h2">Notes</Typography>
+    <Box component="section" aria-label={words.child.notes()} sx={{ mt: 2 }}>
+      <Typography variant="h2">{words.child.notes()}</Typography>
       {closings.slice(0, 3).map(({ id, closedAt, recorder, changed, note }) => (
         <Box key={id} sx={{ py: 0.75 }}>
           <Typography variant="body2" color="textSecondary">

@@ -8,8 +8,9 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 type Decide = (decision: NewStepDecision) => void;
 
@@ -23,8 +24,8 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
   const pinned = decisions.find((one) => one.decision === 'pinned')?.skill;
   const away = decisions.filter((one) => one.decision === 'dismissed');
   return (
-    <Box component="section" aria-label="Next steps" sx={{ display: 'grid', gap: 1 }}>
-      <Typography variant="h2">Next steps</Typography>
+    <Box component="section" aria-label={words.child.nextSteps()} sx={{ display: 'grid', gap: 1 }}>
+      <Typography variant="h2">{words.child.nextSteps()}</Typography>
       {steps.map((step) => (
         <Step
           key={step.skill}
@@ -37,20 +38,20 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
       {easier && (
         <>
           <Typography variant="body2" color="textSecondary">
-            One that will go well
+            {words.child.shouldGoWell()}
           </Typography>
           <Step childId={child.id} step={easier} isPinned={false} decide={undefined} />
         </>
       )}
       {away.map((one) => (
         <Typography key={one.skill} variant="body2" color="textSecondary">
-          Put away by {one.by}: {one.name} ({one.reason}).{' '}
+          {words.child.putAwayBy({ name: one.by, step: one.name, reason: one.reason })}
           {mayDecide && (
             <Button
               variant="text"
               onClick={() => decide.mutate({ skill: one.skill, decision: 'open', reason: '' })}
             >
-              Bring it back
+              {words.child.bringBack()}
             </Button>
           )}
         </Typography>
@@ -77,11 +78,11 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
         {step.why}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ mt: 0.5, displayPrint: 'none' }}>
-        Down: {step.stepDown}. Up: {step.stepUp}.
+        {words.child.easierHarder({ easier: step.stepDown, harder: step.stepUp })}
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.5, mt: 1, flexWrap: 'wrap', displayPrint: 'none' }}>
         <Button component={Link} to={`/sit/${childId}`} state={{ step }} sx={small}>
-          Take it
+          {words.child.doThis()}
         </Button>
         {decide && (
           <>
@@ -89,10 +90,10 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
               sx={small}
               onClick={() => decide({ skill, decision: isPinned ? 'open' : 'pinned', reason: '' })}
             >
-              {isPinned ? 'Unpin' : 'Pin'}
+              {isPinned ? words.child.dontKeepAtTop() : words.child.keepAtTop()}
             </Button>
             <Button sx={small} onClick={() => setDismissing(!isDismissing)} aria-expanded={isDismissing}>
-              Not now …
+              {words.child.notNow()}
             </Button>
           </>
         )}
@@ -104,14 +105,14 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
   );
 }
 
-const reasons = ['another one instead', 'too soon', 'we did it in play'];
+const reasons = () => [words.child.reasonOther(), words.child.reasonSoon(), words.child.reasonPlay()];
 
 function Dismiss({ onReason }: { readonly onReason: (reason: string) => void }) {
   const [own, setOwn] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 0.5, mt: 1 }}>
-      <Typography variant="body2">Why? It comes back when there is something new of it.</Typography>
-      {reasons.map((reason) => (
+      <Typography variant="body2">{words.child.whyNotNow()}</Typography>
+      {reasons().map((reason) => (
         <Button key={reason} onClick={() => onReason(reason)} sx={{ fontWeight: 500 }}>
           {reason}
         </Button>
@@ -125,7 +126,7 @@ function Dismiss({ onReason }: { readonly onReason: (reason: string) => void }) 
       >
         <TextField
           size="small"
-          label="another reason"
+          label={words.common.anotherReason()}
           value={own}
           onChange={(event) => setOwn(event.target.value.slice(0, 200))}
         />

@@ -6,9 +6,10 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
-import { sayLongDay } from '../app/days.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { sayLongDay } from '../common/days.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface RevisedProps {
   readonly childId: ChildId;
@@ -27,23 +28,23 @@ export function Revised({ childId, firstName, revised: { day, why, skills }, may
   return (
     <Box
       component="section"
-      aria-label="What is said otherwise"
+      aria-label={words.child.revised()}
       sx={{ border: `1px solid ${palette.sand}`, borderRadius: 1, p: 1.5, mb: 2, displayPrint: 'none' }}
     >
       <Typography sx={{ fontWeight: 650 }}>
-        Since {sayLongDay(day)} Dotting reads {firstName}’s tries in a new way. The tries are the same.
+        {words.child.revisedSince({ day: sayLongDay(day), name: firstName })}
       </Typography>
       <Typography variant="body2">{why}</Typography>
       <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
         {skills.map(({ name, before, after }) => (
           <Typography component="li" variant="body2" key={name}>
-            {capitalised(name)}: {after}. Before: {before}.
+            {words.child.revisedLine({ skill: capitalised(name), after, before })}
           </Typography>
         ))}
       </Box>
       {mayClose && (
         <Button disabled={read.isPending} onClick={() => read.mutate()}>
-          I have read this
+          {words.child.revisedRead()}
         </Button>
       )}
       {read.isError && <Typography role="alert">{read.error.message}</Typography>}

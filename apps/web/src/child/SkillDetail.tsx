@@ -8,9 +8,10 @@ import { useState } from 'react';
 import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, XAxis, YAxis } from 'recharts';
 import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
-import { sayShortDay } from '../app/days.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { sayShortDay } from '../common/days.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface SkillDetailProps {
   readonly childId: string;
@@ -35,21 +36,20 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
           <Course line={line} />
         ) : (
           <Typography variant="body2" color="textSecondary">
-            {line.course.length === 1
-              ? 'One day of looks: a course wants more.'
-              : 'No course: it holds or does not.'}
+            {line.course.length === 1 ? words.child.oneDay() : words.child.noChart()}
           </Typography>
         )}
       </Box>
       <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
-        <Typography variant="body2">
-          {line.tries.length === 1 ? 'One try speaks' : `${line.tries.length} tries speak`} of it; a dot opens
-          those at its number.
-        </Typography>
+        <Typography variant="body2">{words.child.basedOn({ n: line.tries.length })}</Typography>
         {line.overruled && (
           <Typography variant="body2">
-            Worked out: {line.statement}. {line.overruled.by} put it otherwise on{' '}
-            {sayShortDay(line.overruled.day)}: {line.overruled.reason}
+            {words.child.overruledBy({
+              statement: line.statement,
+              name: line.overruled.by,
+              day: sayShortDay(line.overruled.day),
+              reason: line.overruled.reason,
+            })}
           </Typography>
         )}
         <OverruleStatement childId={childId} line={line} />
@@ -96,26 +96,29 @@ function Course({ line: { course, overruled } }: { readonly line: SkillLineView 
             x={timeOf(overruled.day)}
             stroke={palette.brick}
             strokeDasharray="4 4"
-            label={{ value: 'put otherwise', position: 'insideTopRight', fontSize: 12, fill: palette.brick }}
+            label={{
+              value: words.child.changedWords(),
+              position: 'insideTopRight',
+              fontSize: 12,
+              fill: palette.brick,
+            }}
           />
         )}
       </ComposedChart>
-      <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
-        How far it was sure on each day (line), and how far likely (shaded).
-      </figcaption>
+      <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>{words.child.chartNote()}</figcaption>
     </figure>
   );
 }
 
 function OverruleStatement({ childId, line }: SkillDetailProps) {
-  const [words, setWords] = useState('');
+  const [said, setSaid] = useState('');
   const [reason, setReason] = useState('');
   const rule = useMutation({
-    mutationFn: (said: string | null) =>
+    mutationFn: (own: string | null) =>
       request('POST', `children/${childId}/statements`, {
         skill: line.skill,
-        words: said,
-        reason: said === null ? 'as it is worked out again' : reason,
+        words: own,
+        reason: own === null ? words.child.usesOurs() : reason,
       }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: childQuery(childId as never).queryKey }),
   });
@@ -125,27 +128,27 @@ function OverruleStatement({ childId, line }: SkillDetailProps) {
       sx={{ display: 'grid', gap: 1 }}
       onSubmit={(event) => {
         event.preventDefault();
-        rule.mutate(words);
+        rule.mutate(said);
       }}
     >
       <TextField
         size="small"
-        label="Not so: what is so"
-        value={words}
+        label={words.child.whatIsTrue()}
+        value={said}
         placeholder={capitalised(line.statement)}
-        onChange={(event) => setWords(event.target.value.slice(0, 300))}
+        onChange={(event) => setSaid(event.target.value.slice(0, 300))}
       />
       <TextField
         size="small"
-        label="Why"
+        label={words.common.why()}
         value={reason}
         onChange={(event) => setReason(event.target.value.slice(0, 200))}
       />
       <Box sx={{ display: 'flex', gap: 1 }}>
-        <Button type="submit" disabled={rule.isPending || words.trim() === '' || reason.trim() === ''}>
-          Say it so
+        <Button type="submit" disabled={rule.isPending || said.trim() === '' || reason.trim() === ''}>
+          {words.child.saveWords()}
         </Button>
-        {line.overruled && <Button onClick={() => rule.mutate(null)}>As it is worked out</Button>}
+        {line.overruled && <Button onClick={() => rule.mutate(null)}>{words.child.useOurs()}</Button>}
       </Box>
       {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
     </Box>

@@ -3,9 +3,10 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
 import { DotLine } from '../dotline/DotLine.js';
+import { words } from '../wording/words.js';
 
 const SkillDetail = lazy(() => import('./SkillDetail.js'));
 
@@ -20,11 +21,11 @@ interface SkillLineProps {
 /** So that the words have room beside the dots, in px. */
 export const lineRadius = 4.8;
 
-const trendWords: Record<SkillLineView['trend'], string> = {
-  rising: 'more can be said than six weeks ago',
-  steady: '',
-  falling: 'less can be said than six weeks ago',
-  new: '',
+const trendWords: Record<SkillLineView['trend'], () => string> = {
+  rising: () => words.child.more(),
+  steady: () => '',
+  falling: () => words.child.less(),
+  new: () => '',
 };
 
 /** One skill of a child: its name, its dots, what may be said, and on demand how it came about. */
@@ -55,10 +56,12 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
       </Box>
       <Box sx={{ ...cell, py: 0.5 }}>
         <Typography variant="body2">
-          {capitalised(said)}.{line.overruled && <i> In {line.overruled.by}’s words.</i>}
+          {capitalised(said)}.{line.overruled && <i> {words.child.inWordsOf({ name: line.overruled.by })}</i>}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {[wantingWords(line), trendWords[line.trend], line.obstacle].filter(Boolean).join(' · ')}
+          {[wantingWords(line), trendWords[line.trend](), line.obstacle]
+            .flatMap((one) => (one ? capitalised(one) : []))
+            .join(' · ')}
         </Typography>
       </Box>
       {isDetailed && (
@@ -74,7 +77,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
 
 /** What is still to be seen before what is likely can be sure. */
 const wantingWords = ({ wanting }: SkillLineView): string =>
-  wanting.length === 0 ? '' : `still to be seen ${wanting.join(', ')}`;
+  wanting.length === 0 ? '' : words.child.stillWanting({ what: wanting.join(', ') });
 
 const cell = {
   borderTop: `1px solid ${palette.sand}`,

@@ -4,9 +4,10 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { sayMoment } from '../app/days.js';
-import { Notice } from '../app/Notice.js';
-import { palette } from '../app/theme.js';
+import { sayMoment } from '../common/days.js';
+import { Notice } from '../common/Notice.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface TriesProps {
   readonly tries: readonly TrySummary[];
@@ -24,20 +25,20 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
   const [isLong, setIsLong] = useState(false);
   const shown = isLong ? tries : tries.slice(0, atFirst);
   return (
-    <Box component="section" aria-label="Tries">
+    <Box component="section" aria-label={words.child.tries()}>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 }}>
         <Typography variant="h2">{title}</Typography>
         <Box sx={{ display: 'flex', gap: 1 }}>
           {onStep && (
             <>
-              <Button onClick={() => onStep(-1)}>Smaller</Button>
-              <Button onClick={() => onStep(1)}>Larger</Button>
+              <Button onClick={() => onStep(-1)}>{words.child.smaller()}</Button>
+              <Button onClick={() => onStep(1)}>{words.child.larger()}</Button>
             </>
           )}
-          {onShowAll && <Button onClick={onShowAll}>All tries</Button>}
+          {onShowAll && <Button onClick={onShowAll}>{words.child.allOfThem()}</Button>}
         </Box>
       </Box>
-      {tries.length === 0 && <Notice>No tries yet. Sitting down for three minutes makes the first.</Notice>}
+      {tries.length === 0 && <Notice>{words.child.noTries()}</Notice>}
       <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
         {shown.map((one) => (
           <Box
@@ -63,16 +64,16 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
             <Button
               component={Link}
               to={`/tries/${one.id}`}
-              aria-label={`Replay of ${one.title}`}
+              aria-label={words.child.replayOf({ try: one.title })}
               sx={{ alignSelf: 'start' }}
             >
-              Replay
+              {words.child.replay()}
             </Button>
           </Box>
         ))}
       </Box>
       {tries.length > atFirst && !isLong && (
-        <Button onClick={() => setIsLong(true)}>Show {tries.length - atFirst} more</Button>
+        <Button onClick={() => setIsLong(true)}>{words.child.showMore({ n: tries.length - atFirst })}</Button>
       )}
     </Box>
   );

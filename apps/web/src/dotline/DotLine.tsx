@@ -1,6 +1,7 @@
 import type { DotView } from '@dotting/contract';
 import type { DotForm } from '@dotting/core';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface DotLineProps {
   readonly dots: readonly DotView[];
@@ -21,14 +22,6 @@ export function placeOf(n: number): number {
   const index = Math.max(0, n - 1);
   return 1.4 + index * step + Math.floor(index / 5) * fiveGap;
 }
-
-const wordFor: Record<DotForm, string> = {
-  full: 'sure',
-  bead: 'likely',
-  half: 'went well once or more, not clear yet',
-  ring: 'not there yet',
-  speck: 'not asked yet',
-};
 
 /** The mark of Dotting: a skill along the numbers, one dot each. */
 export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLineProps) {
@@ -53,7 +46,11 @@ export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLinePr
               role: 'button',
               tabIndex: 0,
               'aria-pressed': opened === dot.n,
-              'aria-label': `${dot.n === 0 ? '' : `${dot.n}: `}${wordFor[dot.form]}, ${dot.tries.length} ${dot.tries.length === 1 ? 'try' : 'tries'}`,
+              'aria-label': words.dots.dot({
+                n: dot.n,
+                certainty: words.dots[dot.form](),
+                tries: dot.tries.length,
+              }),
               style: { cursor: 'pointer' },
               onClick: () => onOpen(dot),
               onKeyDown: (event: React.KeyboardEvent) => {
@@ -144,7 +141,7 @@ export function DotLegend() {
           <svg width={14} height={14} viewBox="-7 -7 14 14" aria-hidden>
             <Dot form={form} radius={5.6} />
           </svg>
-          {wordFor[form]}
+          {words.dots[form]()}
         </li>
       ))}
     </ul>

@@ -1,5 +1,5 @@
 import type { DotForm } from '@dotting/core';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { beadLight, placeOf } from './DotLine.js';
 
 const radius = 2.4;

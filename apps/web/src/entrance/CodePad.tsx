@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
-import { palette, target } from '../app/theme.js';
+import { palette, target } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 interface CodePadProps {
   /** Whose code is asked for; undefined until a name is chosen. */
@@ -45,7 +46,7 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
           if (name !== undefined) field?.focus();
         }}
         role="textbox"
-        aria-label={name === undefined ? 'Choose your name first' : `Code of ${name}`}
+        aria-label={name === undefined ? words.entrance.chooseFirst() : words.entrance.codeOf({ name })}
         aria-describedby="code-message"
         sx={{
           height: 60,
@@ -59,7 +60,7 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
       >
         {code === '' ? (
           <Typography sx={{ color: palette.sand }}>
-            {name === undefined ? 'Choose your name' : `${name}’s code`}
+            {name === undefined ? words.entrance.choose() : words.entrance.codeOf({ name })}
           </Typography>
         ) : (
           Array.from(code, (_, i) => (
@@ -75,12 +76,12 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
           <PadKey key={figure} label={figure} onPress={() => add(figure)} disabled={name === undefined} />
         ))}
         <PadKey
-          label="Back"
+          label={words.common.delete()}
           onPress={() => setCode((before) => before.slice(0, -1))}
           disabled={code === ''}
         />
         <PadKey label="0" onPress={() => add('0')} disabled={name === undefined} />
-        <PadKey label="In" onPress={() => void submit()} disabled={!isReady} filled />
+        <PadKey label={words.entrance.comeIn()} onPress={() => void submit()} disabled={!isReady} filled />
       </Box>
     </Box>
   );

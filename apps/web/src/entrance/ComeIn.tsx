@@ -5,10 +5,11 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { NoConnection, request } from '../api/http.js';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { CodePad } from './CodePad.js';
 import { comeInOffline, keepProof } from './offlineCode.js';
 import { noteLife, rememberEntrance } from './stay.js';
+import { words } from '../wording/words.js';
 
 interface ComeInProps {
   readonly here: Here;
@@ -66,12 +67,12 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
             {here.site}
           </Typography>
           <Typography variant="h1" sx={{ mb: 3 }}>
-            Who is here?
+            {words.entrance.who()}
           </Typography>
           <Box
             sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}
             role="group"
-            aria-label="Adults"
+            aria-label={words.entrance.adults()}
           >
             {here.adults.map((adult) => (
               <Button

@@ -3,13 +3,14 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { Outlet } from 'react-router';
 import { queryClient } from '../api/queries.js';
-import { Notice } from '../app/Notice.js';
+import { Notice } from '../common/Notice.js';
 import { outbox } from '../outbox/outbox.js';
 import { ComeIn } from './ComeIn.js';
-import { HereContext } from './here.js';
+import { HereContext } from '../common/here.js';
 import { hereQuery, setAdult } from './hereQuery.js';
 import { lockDevice } from './stay.js';
 import { useIdle } from './useIdle.js';
+import { words } from '../wording/words.js';
 
 const SignInDevice = lazy(() => import('./SignInDevice.js'));
 
@@ -19,9 +20,7 @@ export function Entrance() {
   if (isPending) return null;
   if (error) {
     return (
-      <Notice onRetry={() => void refetch()}>
-        {error.message} What was recorded is kept on this device.
-      </Notice>
+      <Notice onRetry={() => void refetch()}>{words.entrance.noServer({ problem: error.message })}</Notice>
     );
   }
   if (here === null) {
@@ -43,7 +42,8 @@ function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentA
   useIdle(leave);
   const value = useMemo(() => ({ here, adult, leave }), [here, adult, leave]);
   return (
-    <HereContext value={value}>
+    // Another language: everything is drawn anew.
+    <HereContext key={adult.language} value={value}>
       <Outlet />
     </HereContext>
   );

@@ -8,7 +8,8 @@ import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { hereQuery } from './hereQuery.js';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 /** Signs this device in for a site: once, by a member of staff. */
 export default function SignInDevice() {
@@ -39,11 +40,9 @@ export default function SignInDevice() {
         sx={{ width: 'min(440px, 100%)', display: 'grid', gap: 2.5 }}
       >
         <Typography variant="h1">Dotting</Typography>
-        <Typography color="textSecondary">
-          Sign this device in, once. After that each adult comes and goes with a short code.
-        </Typography>
+        <Typography color="textSecondary">{words.entrance.once()}</Typography>
         <TextField
-          label="E-mail"
+          label={words.entrance.email()}
           type="email"
           autoComplete="username"
           autoFocus
@@ -52,7 +51,7 @@ export default function SignInDevice() {
           {...register('email')}
         />
         <TextField
-          label="Password"
+          label={words.entrance.password()}
           type="password"
           autoComplete="current-password"
           error={!!errors.password}
@@ -67,7 +66,7 @@ export default function SignInDevice() {
           disabled={isSubmitting}
           sx={{ minHeight: 56 }}
         >
-          Sign this device in
+          {words.entrance.signIn()}
         </Button>
       </Box>
     </Box>

@@ -5,6 +5,7 @@ import { queryClient } from '../api/queries.js';
 import { keepHere, keptHere } from '../outbox/database.js';
 import { comeInAgain, lockIfIdle } from './stay.js';
 import { leaveNothingBehind } from './signedOut.js';
+import { speak } from '../wording/words.js';
 
 /**
  * Where this device stands; null when it is not signed in. Without a connection, as it last stood;
@@ -19,6 +20,7 @@ export const hereQuery = queryOptions({
     const adult = isLocked ? null : (here.adult ?? (await comeInAgain()));
     const asItStands = { ...here, adult };
     await keepHere(asItStands);
+    await speakTo(adult);
     return asItStands;
   },
 });
@@ -40,9 +42,13 @@ async function askHere(): Promise<Here | null> {
 /** Who is at this device from now on; null once it is locked. */
 export async function setAdult(here: Here, adult: PresentAdult | null): Promise<void> {
   const changed = { ...here, adult };
+  await speakTo(adult);
   queryClient.setQueryData(hereQuery.queryKey, changed);
   await keepHere(changed);
 }
+
+/** In her language while she is here; whoever comes next is met in English. */
+const speakTo = (adult: PresentAdult | null): Promise<void> => speak(adult?.language ?? 'en');
 
 // A stay can end at the server while a page is open: whoever is there then comes in again.
 const askAgain = (): void => {

@@ -1,5 +1,6 @@
 import type { PresentAdult } from '@dotting/contract';
 import { keepAdult, keptAdult, type CodeProof } from '../outbox/database.js';
+import { words } from '../wording/words.js';
 
 /** PBKDF2 rounds: about a third of a second on a small tablet. */
 const rounds = 310_000;
@@ -25,14 +26,14 @@ export async function comeInOffline(staffId: string, code: string, nowMs: number
   const kept = await keptAdult();
   if (!kept?.proof || kept.adult.id !== staffId) {
     const who = kept?.proof
-      ? `only ${kept.adult.firstName}, who was here last, can come back now`
-      : 'nobody can come in now';
-    return { kind: 'no', message: `No connection to the server: ${who}.` };
+      ? words.entrance.offlineOne({ name: kept.adult.firstName })
+      : words.entrance.offlineNobody();
+    return { kind: 'no', message: who };
   }
   const { proof } = kept;
   if (proof.blockedUntil > nowMs) {
     const seconds = Math.ceil((proof.blockedUntil - nowMs) / 1000);
-    return { kind: 'no', message: `Too many wrong ones. Wait ${seconds} seconds, then try again.` };
+    return { kind: 'no', message: words.entrance.wait({ n: seconds }) };
   }
   const hash = await hashOf(code, proof.salt);
   if (hash.every((byte, i) => byte === proof.hash[i])) {
@@ -40,7 +41,7 @@ export async function comeInOffline(staffId: string, code: string, nowMs: number
     return { kind: 'welcome', adult: kept.adult };
   }
   await keepAdult({ ...kept, proof: afterWrong(proof, nowMs) });
-  return { kind: 'no', message: `That is not ${kept.adult.firstName}’s code.` };
+  return { kind: 'no', message: words.entrance.wrongCode({ name: kept.adult.firstName }) };
 }
 
 function afterWrong(proof: CodeProof, nowMs: number): CodeProof {

@@ -12,9 +12,10 @@ import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { hereQuery } from '../entrance/hereQuery.js';
-import { sending } from '../app/sending.js';
-import { palette } from '../app/theme.js';
-import { useHere } from '../entrance/here.js';
+import { sending } from '../common/sending.js';
+import { palette } from '../common/theme.js';
+import { useHere } from '../common/here.js';
+import { words } from '../wording/words.js';
 
 /** The number words children here may count in: those that are shipped, and the site's own lists. */
 export function LanguagesPage() {
@@ -23,11 +24,8 @@ export function LanguagesPage() {
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 3 }}>
       <Box>
-        <Typography variant="h1">Languages</Typography>
-        <Typography color="textSecondary">
-          The principle counts, whatever the language. Which ones a child counts in stands on the child’s
-          page.
-        </Typography>
+        <Typography variant="h1">{words.languages.title()}</Typography>
+        <Typography color="textSecondary">{words.languages.intro()}</Typography>
       </Box>
       {here.languages.map((list) => (
         <Words key={list.tag} list={list} onRemove={mayChange ? () => remove(list.tag) : undefined} />
@@ -59,7 +57,7 @@ function Words({ list, onRemove }: WordsProps) {
         <Typography variant="h2">{list.name}</Typography>
         {onRemove && (
           <Button onClick={() => void onRemove().catch((error: Error) => setRefused(error.message))}>
-            Take this list away
+            {words.languages.remove()}
           </Button>
         )}
       </Box>
@@ -100,36 +98,36 @@ function AddList() {
       noValidate
       onSubmit={(event) => void add(event)}
       sx={form}
-      aria-label="Add a language"
+      aria-label={words.languages.add()}
     >
       <Typography variant="h2" sx={{ gridColumn: '1 / -1' }}>
-        Add a language
+        {words.languages.add()}
       </Typography>
       <TextField
-        label="Name"
+        label={words.fields.name()}
         error={!!errors.name}
-        helperText={errors.name?.message ?? 'As you call it'}
+        helperText={errors.name?.message ?? words.languages.nameHint()}
         {...register('name')}
       />
       <TextField
-        label="Tag"
+        label={words.languages.tag()}
         error={!!errors.tag}
-        helperText={errors.tag?.message ?? 'Its short code, as “so” or “pt-BR”; “x-…” where it has none'}
+        helperText={errors.tag?.message ?? words.languages.tagHint()}
         {...register('tag')}
       />
       <TextField
-        label="Number words"
+        label={words.languages.wordsField()}
         multiline
         minRows={4}
         sx={{ gridColumn: '1 / -1' }}
         error={!!errors.words}
-        helperText={errors.words?.message ?? 'From one on, a word to a line'}
+        helperText={errors.words?.message ?? words.languages.wordsHint()}
         slotProps={{ htmlInput: { dir: 'auto' } }}
         {...register('words', { setValueAs: linesOf })}
       />
       <FormControlLabel
         control={<Checkbox {...register('rightToLeft')} />}
-        label="Written from right to left"
+        label={words.languages.rightToLeft()}
       />
       {errors.root && (
         <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
@@ -137,7 +135,7 @@ function AddList() {
         </Typography>
       )}
       <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
-        Add it
+        {words.languages.save()}
       </Button>
     </Box>
   );

@@ -4,14 +4,15 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { DayField } from '../app/DayField.js';
-import { OneOf } from '../app/OneOf.js';
-import { sending } from '../app/sending.js';
-import { Several } from '../app/Several.js';
+import { DayField } from '../common/DayField.js';
+import { OneOf } from '../common/OneOf.js';
+import { sending } from '../common/sending.js';
+import { Several } from '../common/Several.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
-import { roleChoices, roleWords } from './roles.js';
+import { roleChoices } from './roles.js';
+import { words } from '../wording/words.js';
 
 interface AdultLineProps {
   readonly adult: OfficeAdult;
@@ -31,22 +32,22 @@ export function AdultLine({ adult, office, onSecrets }: AdultLineProps) {
         {adult.firstName} {adult.lastName}
       </Typography>
       <Typography variant="body2" sx={{ flex: 0.8 }}>
-        {roleWords[adult.role]}
+        {words.office.roles[adult.role]()}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ flex: 1.6 }}>
-        {adult.leftOn ? `came in until ${adult.leftOn}` : seesWords(adult, office)}
+        {adult.leftOn ? words.office.cameInUntil({ day: adult.leftOn }) : seesWords(adult, office)}
       </Typography>
       <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
-        Change
+        {words.common.edit()}
       </Button>
     </Line>
   );
 }
 
 function seesWords({ role, rooms }: OfficeAdult, office: OfficeView): string {
-  if (role === 'lead') return 'sees all children';
+  if (role === 'lead') return words.office.seesAll();
   const names = office.rooms.filter((room) => rooms.includes(room.id)).map((room) => room.name);
-  return names.length === 0 ? 'sees only children she is named for' : `sees ${names.join(', ')}`;
+  return names.length === 0 ? words.office.seesNamed() : words.office.seesRooms({ rooms: names.join(', ') });
 }
 
 function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { readonly onDone: () => void }) {
@@ -69,28 +70,34 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
     });
   return (
     <OfficeForm
-      submitWords="Keep"
-      leaveWords="Leave as it was"
+      submitWords={words.common.save()}
+      leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
       error={errors.root?.message}
       onSubmit={(event) => void keep(event)}
       onLeave={onDone}
-      others={<Button onClick={() => void renew()}>A new code and password</Button>}
+      others={<Button onClick={() => void renew()}>{words.office.newCode()}</Button>}
     >
-      <OneOf control={control} name="role" label="Role" options={roleChoices} error={errors.role?.message} />
+      <OneOf
+        control={control}
+        name="role"
+        label={words.office.role()}
+        options={roleChoices()}
+        error={errors.role?.message}
+      />
       <Several
         control={control}
         name="rooms"
-        label="Sees the children of"
+        label={words.office.seesField()}
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.rooms?.message}
       />
       <DayField
         register={register}
         name="leftOn"
-        label="Comes in no more from"
+        label={words.office.leavesOn()}
         error={errors.leftOn?.message}
-        help="What is recorded stays"
+        help={words.office.leavesHint()}
       />
     </OfficeForm>
   );

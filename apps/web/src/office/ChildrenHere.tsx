@@ -5,15 +5,15 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
-import { sayLongDay } from '../app/days.js';
-import { languageName } from '../app/language.js';
-import { needWords } from '../app/needs.js';
-import { Notice } from '../app/Notice.js';
-import { useHere } from '../entrance/here.js';
-import { Choice } from '../app/Choice.js';
+import { sayLongDay } from '../common/days.js';
+import { languageName } from '../common/language.js';
+import { Notice } from '../common/Notice.js';
+import { useHere } from '../common/here.js';
+import { Choice } from '../common/Choice.js';
 import { Line } from './Line.js';
 import { NewChildForm } from './NewChildForm.js';
 import { PlaceForm } from './PlaceForm.js';
+import { words } from '../wording/words.js';
 
 /** The children who come here: where each is, and who sees it. */
 export function ChildrenHere() {
@@ -26,23 +26,21 @@ export function ChildrenHere() {
     <Box sx={{ display: 'grid', gap: 2 }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'end', flexWrap: 'wrap' }}>
         <Choice
-          label="Room"
+          label={words.fields.room()}
           value={roomId}
-          options={[['all', 'all'], ...office.rooms.map(({ id, name }) => [id, name] as const)]}
+          options={[['all', words.common.all()], ...office.rooms.map(({ id, name }) => [id, name] as const)]}
           onChoose={setRoomId}
         />
         <Box sx={{ flex: 1 }} />
         <Button onClick={() => setAdding(!isAdding)} aria-expanded={isAdding}>
-          Add a child
+          {words.office.addChild()}
         </Button>
         <Button component="a" href="/api/office/children.csv" download>
-          Take the register out (CSV)
+          {words.office.downloadRegister()}
         </Button>
       </Box>
       {isAdding && <NewChildForm office={office} onDone={() => setAdding(false)} />}
-      {shown.length === 0 && (
-        <Notice>No children here yet. Add one, or take a whole list in from a file.</Notice>
-      )}
+      {shown.length === 0 && <Notice>{words.office.noChildren()}</Notice>}
       <Box component="ul" sx={{ p: 0, m: 0 }}>
         {shown.map((child) => (
           <ChildLine key={child.id} child={child} office={office} />
@@ -74,7 +72,7 @@ function ChildLine({ child, office }: { readonly child: OfficeChild; readonly of
         {inShort(child, office, here.languages)}
       </Typography>
       <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
-        Change
+        {words.common.edit()}
       </Button>
     </Line>
   );
@@ -87,12 +85,12 @@ function inShort(child: OfficeChild, { adults }: OfficeView, own: readonly Numbe
   return [
     languages.map((tag) => languageName(tag, own)).join(', '),
     ...(hand === 'left' ? ['left-handed'] : []),
-    ...(mouths ? ['mouths things'] : []),
-    ...(allergies ? [`allergies: ${allergies}`] : []),
+    ...(mouths ? [words.office.mouths()] : []),
+    ...(allergies ? [words.office.allergies({ allergies })] : []),
     ...(needs.length > 0
-      ? [`otherwise for ${needs.map((need) => needWords[need].toLowerCase()).join(', ')}`]
+      ? [words.office.adaptedFor({ needs: needs.map((need) => words.needs.inline[need]()).join(', ') })]
       : []),
-    ...(names.length > 0 ? [`also seen by ${names.join(', ')}`] : []),
-    ...(leftOn ? [`last day ${sayLongDay(leftOn)}`] : []),
+    ...(names.length > 0 ? [words.office.alsoSeenBy({ names: names.join(', ') })] : []),
+    ...(leftOn ? [words.office.lastDay({ day: sayLongDay(leftOn) })] : []),
   ].join('; ');
 }

@@ -5,9 +5,10 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { sayLongDay } from '../app/days.js';
+import { sayLongDay } from '../common/days.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
+import { words } from '../wording/words.js';
 
 interface DueToBeErasedProps {
   readonly due: readonly OfficeChild[];
@@ -22,11 +23,11 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
     setRefused(undefined);
     void work.catch((error: Error) => setRefused(error.message));
   };
-  const count = due.length === 1 ? 'this child' : `these ${due.length} children`;
+  const count = words.erasing.severalChildren({ n: due.length });
   return (
-    <Box component="section" aria-label="Due to be erased">
-      <Typography variant="h2">Due to be erased</Typography>
-      {due.length === 0 && <Typography>Nobody is due.</Typography>}
+    <Box component="section" aria-label={words.erasing.due()}>
+      <Typography variant="h2">{words.erasing.due()}</Typography>
+      {due.length === 0 && <Typography>{words.erasing.nobodyDue()}</Typography>}
       <Box component="ul" sx={{ p: 0, m: 0 }}>
         {due.map((child) => (
           <Line key={child.id} label={`${child.firstName} ${child.lastName}`}>
@@ -36,11 +37,15 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
               </Link>
             </Typography>
             <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
-              Last day {sayLongDay(child.leftOn!)}, {child.tries} tries. Erased on{' '}
-              {sayLongDay(child.erasedUnasked!)} unless you bring {child.firstName} back.
+              {words.erasing.dueLine({
+                lastDay: sayLongDay(child.leftOn!),
+                n: child.tries,
+                day: sayLongDay(child.erasedUnasked!),
+                name: child.firstName,
+              })}{' '}
             </Typography>
             <Button onClick={() => trying(change('PATCH', `children/${child.id}`, { leftOn: null }))}>
-              Bring back
+              {words.erasing.bringBack()}
             </Button>
           </Line>
         ))}
@@ -50,9 +55,9 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
           {isConfirming ? (
             <>
               <Typography sx={{ flex: '1 1 300px' }}>
-                Everything held about {count} goes and cannot be brought back.
+                {words.erasing.forGoodWarning({ who: count })}
               </Typography>
-              <Button onClick={() => setConfirming(false)}>Cancel</Button>
+              <Button onClick={() => setConfirming(false)}>{words.common.cancel()}</Button>
               <Button
                 variant="contained"
                 color="primary"
@@ -64,11 +69,11 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
                   )
                 }
               >
-                Erase {count} for good
+                {words.erasing.eraseForGood({ who: count })}
               </Button>
             </>
           ) : (
-            <Button onClick={() => setConfirming(true)}>Erase {count} now …</Button>
+            <Button onClick={() => setConfirming(true)}>{words.erasing.eraseNow({ who: count })}</Button>
           )}
         </Box>
       )}
@@ -100,15 +105,15 @@ function WaitDays({ days, onSave }: WaitDaysProps) {
       }}
     >
       <TextField
-        label="Days to bring a child back"
+        label={words.erasing.daysToBringBack()}
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
-        helperText="From the day a lead first sees that the child is due. At least 7."
+        helperText={words.erasing.daysHint()}
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
       />
       {typed !== String(days) && (
         <Button type="submit" sx={{ minHeight: 56 }}>
-          Save
+          {words.common.save()}
         </Button>
       )}
     </Box>

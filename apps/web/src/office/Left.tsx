@@ -5,11 +5,12 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
-import { sayLongDay, sayMoment } from '../app/days.js';
+import { sayLongDay, sayMoment } from '../common/days.js';
 import { DueToBeErased } from './DueToBeErased.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
+import { words } from '../wording/words.js';
 
 /** Children who left, until they are erased; and the proof of what was. */
 export function Left() {
@@ -20,22 +21,21 @@ export function Left() {
   return (
     <Box sx={{ display: 'grid', gap: 4 }}>
       <DueToBeErased due={gone.filter(isDue)} waitDays={office.eraseWaitDays} />
-      <Box component="section" aria-label="Children who left">
-        <Typography variant="h2">Children who left</Typography>
+      <Box component="section" aria-label={words.erasing.left()}>
+        <Typography variant="h2">{words.erasing.left()}</Typography>
         <Typography variant="body2" color="textSecondary" sx={{ maxWidth: 720, mb: 1 }}>
-          Hidden from everyone but leads. When the room’s time is up, a child is due to be erased and stands
-          above; until then you can download what is held from the child’s page.
+          {words.erasing.leftIntro()}
         </Typography>
-        {left.length === 0 && <Typography>No children here.</Typography>}
+        {left.length === 0 && <Typography>{words.erasing.noLeft()}</Typography>}
         <Box component="ul" sx={{ p: 0, m: 0 }}>
           {left.map((child) => (
             <LeftLine key={child.id} child={child} />
           ))}
         </Box>
       </Box>
-      <Box component="section" aria-label="Erased">
-        <Typography variant="h2">Erased</Typography>
-        {office.erasures.length === 0 && <Typography>Nothing was erased yet.</Typography>}
+      <Box component="section" aria-label={words.erasing.erased()}>
+        <Typography variant="h2">{words.erasing.erased()}</Typography>
+        {office.erasures.length === 0 && <Typography>{words.erasing.nothingErased()}</Typography>}
         <Box component="ul" sx={{ p: 0, m: 0 }}>
           {office.erasures.map((erasure) => (
             <ErasureLine key={erasure.id} erasure={erasure} />
@@ -69,12 +69,15 @@ function LeftLine({ child }: { readonly child: OfficeChild }) {
         )}
       </Typography>
       <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
-        last day {sayLongDay(child.leftOn!)}; {child.tries} tries; due to be erased on{' '}
-        {sayLongDay(child.eraseOn!)}
+        {words.erasing.leftLine({
+          lastDay: sayLongDay(child.leftOn!),
+          n: child.tries,
+          day: sayLongDay(child.eraseOn!),
+        })}
       </Typography>
-      <Button onClick={() => void back()}>Comes again</Button>
+      <Button onClick={() => void back()}>{words.erasing.hasComeBack()}</Button>
       <Button onClick={() => setErasing(!isErasing)} aria-expanded={isErasing}>
-        Erase now …
+        {words.erasing.eraseOneNow()}
       </Button>
     </Line>
   );
@@ -90,8 +93,8 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
     );
   return (
     <OfficeForm
-      submitWords="Erase for good"
-      leaveWords="Keep it"
+      submitWords={words.erasing.eraseOne()}
+      leaveWords={words.common.cancel()}
       isSubmitting={typed.trim() === ''}
       error={undefined}
       onSubmit={(event) => {
@@ -101,11 +104,10 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
       onLeave={onClose}
     >
       <Typography variant="body2" sx={{ gridColumn: '1 / -1' }}>
-        Everything held about {child.firstName} goes, {child.tries} tries among it, and cannot be brought
-        back. Take what is held away first if the family or the next setting is to have it.
+        {words.erasing.oneWarning({ name: child.firstName, n: child.tries })}
       </Typography>
       <TextField
-        label={`Type “${child.firstName}” to erase`}
+        label={words.erasing.typeName({ name: child.firstName })}
         value={typed}
         onChange={(event) => setTyped(event.target.value)}
         error={refused !== undefined}
@@ -115,18 +117,10 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
   );
 }
 
-const tableWords: Readonly<Record<string, string>> = {
-  child: 'entry in the register',
-  try: 'tries',
-  try_event: 'events of tries',
-  ruling: 'readings overruled',
-  told_apart: 'pairs told apart',
-  closing: 'sittings closed',
-  statement_ruling: 'statements overruled',
-  step_decision: 'steps pinned or put away',
-  child_summary: 'kept summary',
-  child_seen_by: 'adults named',
-};
+/** What went from one table; one without words of its own by its name. */
+const sayRows = (table: string, n: number): string =>
+  words.erasing.table[table as keyof typeof words.erasing.table]?.({ n }) ??
+  words.erasing.otherTable({ n, table });
 
 const asFile = (erasure: Erasure): string =>
   `data:application/json,${encodeURIComponent(JSON.stringify(erasure, null, 2))}`;
@@ -135,22 +129,21 @@ function ErasureLine({ erasure }: { readonly erasure: Erasure }) {
   const { gone, left, reason, by, room, erasedAt, childId } = erasure;
   const went = Object.entries(gone).filter(([, rows]) => rows > 0);
   return (
-    <Line label={`Erased ${sayMoment(erasedAt)}`}>
+    <Line label={words.erasing.erasedOn({ moment: sayMoment(erasedAt) })}>
       <Typography variant="body2" sx={{ flex: 1 }}>
         {sayMoment(erasedAt)}
         <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>
-          {room}; {reason === 'time' ? 'the time was up' : `asked for, done by ${by}`}
+          {room}; {reason === 'time' ? words.erasing.timeUp() : words.erasing.askedFor({ name: by })}
         </Typography>
       </Typography>
       <Typography variant="body2" sx={{ flex: 2.4 }}>
-        {went.map(([table, rows]) => `${rows} ${tableWords[table] ?? table}`).join(', ')}. Looked for again in
-        the same tables: {left === 0 ? 'nothing is left' : `${left} rows are left`}.
+        {words.erasing.went({ what: went.map(([table, n]) => sayRows(table, n)).join(', '), n: left })}
         <Typography component="span" variant="body2" color="textSecondary" sx={{ display: 'block' }}>
-          The child’s number here was {childId}.
+          {words.erasing.number({ id: childId })}
         </Typography>
       </Typography>
       <Button component="a" href={asFile(erasure)} download="erased.json">
-        Proof (JSON)
+        {words.erasing.proof()}
       </Button>
     </Line>
   );

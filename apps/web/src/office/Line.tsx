@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 
 interface LineProps {
   /** Who or what the line is about, for those who do not see it. */

@@ -2,12 +2,13 @@ import { NewAdult, type AdultSecrets, type OfficeView } from '@dotting/contract'
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
-import { OneOf } from '../app/OneOf.js';
-import { sending } from '../app/sending.js';
-import { Several } from '../app/Several.js';
+import { OneOf } from '../common/OneOf.js';
+import { sending } from '../common/sending.js';
+import { Several } from '../common/Several.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
 import { roleChoices } from './roles.js';
+import { words } from '../wording/words.js';
 
 interface NewAdultFormProps {
   readonly office: OfficeView;
@@ -29,22 +30,28 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
   );
   return (
     <OfficeForm
-      label="Add an adult"
-      submitWords="Add"
-      leaveWords="Close"
+      label={words.office.addAdult()}
+      submitWords={words.common.add()}
+      leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
       error={errors.root?.message}
       onSubmit={(event) => void add(event)}
       onLeave={onClose}
     >
-      {text('firstName', 'First name')}
-      {text('lastName', 'Last name')}
+      {text('firstName', words.fields.firstName())}
+      {text('lastName', words.fields.lastName())}
       {text('email', 'E-mail')}
-      <OneOf control={control} name="role" label="Role" options={roleChoices} error={errors.role?.message} />
+      <OneOf
+        control={control}
+        name="role"
+        label={words.office.role()}
+        options={roleChoices()}
+        error={errors.role?.message}
+      />
       <Several
         control={control}
         name="rooms"
-        label="Sees the children of"
+        label={words.office.seesField()}
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.rooms?.message}
       />

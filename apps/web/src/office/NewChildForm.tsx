@@ -3,15 +3,15 @@ import { needs } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
-import { handChoices, mouthsChoices } from '../app/childChoices.js';
-import { DayField } from '../app/DayField.js';
-import { useLanguages } from '../app/language.js';
-import { needWords } from '../app/needs.js';
-import { OneOf } from '../app/OneOf.js';
-import { sending } from '../app/sending.js';
-import { Several } from '../app/Several.js';
+import { handChoices, mouthsChoices } from '../common/childChoices.js';
+import { DayField } from '../common/DayField.js';
+import { useLanguages } from '../common/language.js';
+import { OneOf } from '../common/OneOf.js';
+import { sending } from '../common/sending.js';
+import { Several } from '../common/Several.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
+import { words } from '../wording/words.js';
 
 interface NewChildFormProps {
   readonly office: OfficeView;
@@ -53,46 +53,46 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
   );
   return (
     <OfficeForm
-      label="Add a child"
-      submitWords="Add"
-      leaveWords="Close"
+      label={words.office.addChild()}
+      submitWords={words.common.add()}
+      leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
       error={errors.root?.message}
       onSubmit={(event) => void add(event)}
       onLeave={onDone}
     >
-      {text('firstName', 'First name')}
-      {text('lastName', 'Last name')}
+      {text('firstName', words.fields.firstName())}
+      {text('lastName', words.fields.lastName())}
       <DayField
         register={register}
         name="birthDate"
-        label="Birth date"
+        label={words.fields.birthDate()}
         error={errors.birthDate?.message}
-        help="Without one, taken as under three"
+        help={words.fields.birthHint()}
       />
       <OneOf
         control={control}
         name="roomId"
-        label="Room"
+        label={words.fields.room()}
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.roomId?.message}
       />
-      {text('group', 'Group', 'A group within the room; empty for none')}
-      {text('allergies', 'Allergies')}
-      <OneOf control={control} name="mouths" label="Things in the mouth" options={mouthsChoices} />
-      <OneOf control={control} name="hand" label="Hand" options={handChoices} />
+      {text('group', words.fields.group(), words.fields.groupHint())}
+      {text('allergies', words.fields.allergies())}
+      <OneOf control={control} name="mouths" label={words.fields.mouthing()} options={mouthsChoices()} />
+      <OneOf control={control} name="hand" label={words.fields.hand()} options={handChoices()} />
       <Several
         control={control}
         name="languages"
-        label="Counts in, the usual one first"
+        label={words.fields.countsIn()}
         options={languages.map((one) => [one.tag, one.name])}
         error={errors.languages?.message}
       />
       <Several
         control={control}
         name="needs"
-        label="Tasks done otherwise for"
-        options={needs.map((need) => [need, needWords[need]])}
+        label={words.fields.adaptFor()}
+        options={needs.map((need) => [need, words.needs[need]()])}
         error={errors.needs?.message}
       />
     </OfficeForm>

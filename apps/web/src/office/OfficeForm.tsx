@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ReactNode, SubmitEvent } from 'react';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 
 interface OfficeFormProps {
   /** What the form is for, where nothing round it says so. */

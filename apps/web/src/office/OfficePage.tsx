@@ -2,9 +2,10 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet } from 'react-router';
-import { Notice } from '../app/Notice.js';
-import { palette } from '../app/theme.js';
+import { Notice } from '../common/Notice.js';
+import { palette } from '../common/theme.js';
 import { officeQuery } from './office.js';
+import { words } from '../wording/words.js';
 
 /** What a lead looks after. */
 export function OfficePage() {
@@ -14,14 +15,14 @@ export function OfficePage() {
   return (
     <Box sx={{ maxWidth: 1020 }}>
       <Box sx={{ display: 'flex', gap: 4, alignItems: 'baseline', flexWrap: 'wrap', mb: 2 }}>
-        <Typography variant="h1">Office</Typography>
-        <Box component="nav" aria-label="Office" sx={{ display: 'flex', gap: 3, '& a': link }}>
+        <Typography variant="h1">{words.frame.office()}</Typography>
+        <Box component="nav" aria-label={words.frame.office()} sx={{ display: 'flex', gap: 3, '& a': link }}>
           <NavLink to="/office" end>
-            Children
+            {words.frame.children()}
           </NavLink>
-          <NavLink to="/office/file">From a file</NavLink>
-          <NavLink to="/office/people">Rooms and adults</NavLink>
-          <NavLink to="/office/left">Left and erased</NavLink>
+          <NavLink to="/office/file">{words.office.importList()}</NavLink>
+          <NavLink to="/office/people">{words.office.roomsAndStaff()}</NavLink>
+          <NavLink to="/office/left">{words.erasing.left()}</NavLink>
         </Box>
       </Box>
       <Outlet context={data} />

@@ -5,10 +5,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import { v4 as uuid } from 'uuid';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { AdultLine } from './AdultLine.js';
 import { NewAdultForm } from './NewAdultForm.js';
 import { RoomLine } from './RoomLine.js';
+import { words } from '../wording/words.js';
 
 /** Rooms with how long they keep a child who left, and the adults with what they see. */
 export function People() {
@@ -24,8 +25,8 @@ export function People() {
   const gone = office.adults.filter((adult) => !working.includes(adult));
   return (
     <Box sx={{ display: 'grid', gap: 4 }}>
-      <Box component="section" aria-label="Rooms">
-        <Typography variant="h2">Rooms</Typography>
+      <Box component="section" aria-label={words.frame.rooms()}>
+        <Typography variant="h2">{words.frame.rooms()}</Typography>
         <Box component="ul" sx={{ p: 0, m: 0 }}>
           {office.rooms.map((room) => (
             <RoomLine key={room.id} room={room} isNew={false} onDone={() => {}} />
@@ -39,14 +40,13 @@ export function People() {
             />
           )}
         </Box>
-        {!newRoom && <Button onClick={() => setNewRoom(uuid())}>Add a room</Button>}
+        {!newRoom && <Button onClick={() => setNewRoom(uuid())}>{words.office.addRoom()}</Button>}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1, maxWidth: 720 }}>
-          How long records must and may be kept is for your setting’s rules and the law where you are. When
-          the time is up, all about a child who left is erased by itself.
+          {words.office.retention()}
         </Typography>
       </Box>
-      <Box component="section" aria-label="Adults">
-        <Typography variant="h2">Adults</Typography>
+      <Box component="section" aria-label={words.office.staff()}>
+        <Typography variant="h2">{words.office.staff()}</Typography>
         {secrets && <Secrets secrets={secrets} office={office} onDone={() => setSecrets(null)} />}
         <Box component="ul" sx={{ p: 0, m: 0 }}>
           {working.map((adult) => (
@@ -56,12 +56,12 @@ export function People() {
         {isAdding ? (
           <NewAdultForm office={office} onAdded={show} onClose={() => setAdding(false)} />
         ) : (
-          <Button onClick={() => setAdding(true)}>Add an adult</Button>
+          <Button onClick={() => setAdding(true)}>{words.office.addAdult()}</Button>
         )}
         {gone.length > 0 && (
           <>
             <Typography variant="h3" sx={{ mt: 3 }}>
-              No longer here
+              {words.office.noLongerHere()}
             </Typography>
             <Box component="ul" sx={{ p: 0, m: 0 }}>
               {gone.map((adult) => (
@@ -90,15 +90,14 @@ function Secrets({ secrets, office, onDone }: SecretsProps) {
       sx={{ bgcolor: palette.brassPale, borderRadius: '14px', p: 2, my: 1.5, display: 'grid', gap: 1 }}
     >
       <Typography>
-        For {adult?.firstName ?? 'the new adult'}: code <b>{secrets.code}</b>, password{' '}
+        {words.office.secretsFor({ name: adult?.firstName ?? words.office.theNewAdult() })}{' '}
+        <b>{secrets.code}</b>
+        {words.office.secretsPassword()}
         <b>{secrets.password}</b>
       </Typography>
-      <Typography variant="body2">
-        Hand them over now: they are shown this once and kept nowhere. The code is for coming in every day,
-        the password for signing in a device.
-      </Typography>
+      <Typography variant="body2">{words.office.secretsHint()}</Typography>
       <Box>
-        <Button onClick={onDone}>They are handed over</Button>
+        <Button onClick={onDone}>{words.office.passedOn()}</Button>
       </Box>
     </Box>
   );

@@ -10,13 +10,14 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import TextField from '@mui/material/TextField';
 import { useForm } from 'react-hook-form';
-import { sayLongDay } from '../app/days.js';
-import { DayField } from '../app/DayField.js';
-import { OneOf } from '../app/OneOf.js';
-import { sending } from '../app/sending.js';
-import { Several } from '../app/Several.js';
+import { sayLongDay } from '../common/days.js';
+import { DayField } from '../common/DayField.js';
+import { OneOf } from '../common/OneOf.js';
+import { sending } from '../common/sending.js';
+import { Several } from '../common/Several.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
+import { words } from '../wording/words.js';
 
 interface PlaceFormProps {
   readonly child: OfficeChild;
@@ -49,15 +50,15 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
   );
   return (
     <OfficeForm
-      submitWords="Keep"
-      leaveWords="Leave as it was"
+      submitWords={words.common.save()}
+      leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
       error={errors.root?.message}
       onSubmit={(event) => void save(event)}
       onLeave={onDone}
     >
       <TextField
-        label="Last name"
+        label={words.fields.lastName()}
         error={!!errors.lastName}
         helperText={errors.lastName?.message}
         {...register('lastName')}
@@ -65,34 +66,34 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
       <OneOf
         control={control}
         name="roomId"
-        label="Room"
+        label={words.fields.room()}
         options={office.rooms.map(({ id, name }) => [id, name])}
         error={errors.roomId?.message}
       />
       <TextField
-        label="Group"
+        label={words.fields.group()}
         error={!!errors.group}
-        helperText={errors.group?.message ?? 'A group within the room; empty for none'}
+        helperText={errors.group?.message ?? words.fields.groupHint()}
         {...register('group')}
       />
       <Several
         control={control}
         name="seenBy"
-        label="Also seen by, from other rooms"
+        label={words.office.alsoSeenField()}
         options={others.map((adult) => [adult.id, `${adult.firstName} ${adult.lastName}`])}
         error={errors.seenBy?.message}
       />
       <DayField
         register={register}
         name="leftOn"
-        label="Last day here"
+        label={words.office.lastDayField()}
         error={errors.leftOn?.message}
         help={leavingWords(child, office)}
       />
       {isFar && (
         <FormControlLabel
           control={<Checkbox {...register('sure')} />}
-          label={`${sayLongDay(lastDay)} is far from today. Yes, that is right`}
+          label={words.office.farOff({ day: sayLongDay(lastDay) })}
         />
       )}
     </OfficeForm>
@@ -101,5 +102,5 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
 
 function leavingWords({ roomId }: OfficeChild, { rooms }: OfficeView): string {
   const months = rooms.find((room) => room.id === roomId)!.retentionMonths;
-  return `Hidden after it; due to be erased ${months} months later`;
+  return words.office.leavingHint({ n: months });
 }

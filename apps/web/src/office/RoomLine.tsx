@@ -5,10 +5,11 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { sending } from '../app/sending.js';
+import { sending } from '../common/sending.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
+import { words } from '../wording/words.js';
 
 interface RoomLineProps {
   readonly room: OfficeRoom;
@@ -39,17 +40,22 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
     change('DELETE', `rooms/${room.id}`).catch((error: Error) => setRefused(error.message));
   const form = (
     <OfficeForm
-      submitWords="Keep"
-      leaveWords="Close"
+      submitWords={words.common.save()}
+      leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
       error={errors.root?.message ?? refused}
       onSubmit={(event) => void keep(event)}
       onLeave={close}
-      others={!isNew && <Button onClick={() => void remove()}>Take this room away</Button>}
+      others={!isNew && <Button onClick={() => void remove()}>{words.office.removeRoom()}</Button>}
     >
-      <TextField label="Name" error={!!errors.name} helperText={errors.name?.message} {...register('name')} />
       <TextField
-        label="Months a child who left is kept"
+        label={words.fields.name()}
+        error={!!errors.name}
+        helperText={errors.name?.message}
+        {...register('name')}
+      />
+      <TextField
+        label={words.office.monthsKept()}
         error={!!errors.retentionMonths}
         helperText={errors.retentionMonths?.message}
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
@@ -58,15 +64,15 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
     </OfficeForm>
   );
   return (
-    <Line label={room.name || 'A new room'} beneath={isOpen && form}>
-      <Typography sx={{ flex: 1, fontWeight: 650 }}>{room.name || 'A new room'}</Typography>
+    <Line label={room.name || words.office.newRoom()} beneath={isOpen && form}>
+      <Typography sx={{ flex: 1, fontWeight: 650 }}>{room.name || words.office.newRoom()}</Typography>
       {!isNew && (
         <>
           <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
-            keeps a child who left for {room.retentionMonths} months
+            {words.office.keepsFor({ n: room.retentionMonths })}
           </Typography>
           <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
-            Change
+            {words.common.edit()}
           </Button>
         </>
       )}

@@ -1,9 +1,5 @@
 import { roles, type Role } from '@dotting/contract';
+import { words } from '../wording/words.js';
 
-export const roleWords: Record<Role, string> = {
-  lead: 'leads',
-  practitioner: 'practitioner',
-  assistant: 'assistant',
-};
-
-export const roleChoices = roles.map((role) => [role, roleWords[role]] as const);
+export const roleChoices = (): readonly (readonly [Role, string])[] =>
+  roles.map((role) => [role, words.office.roles[role]()] as const);

@@ -1,7 +1,7 @@
 import type { Here, PresentAdult, PutClosing, TryHead } from '@dotting/contract';
 import type { SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
-import type { KeptSitting } from '../sitting/sitting.js';
+import type { KeptSitting } from './sitting.js';
 
 /** A try as this device keeps it until the server has all of it. Its events are rows of their own. */
 export interface KeptTry {

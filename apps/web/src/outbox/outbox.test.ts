@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto';
 import type { PutTry, TryHead } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
-import type { KeptSitting } from '../sitting/sitting.js';
+import type { KeptSitting } from './sitting.js';
 import { database, dropSitting, forgetAll, keepStep, keptTries, keptTry } from './database.js';
 import { outbox } from './outbox.js';
 

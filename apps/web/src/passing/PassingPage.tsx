@@ -9,21 +9,12 @@ import { useState, type ReactNode } from 'react';
 import { useOutletContext } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { todayQuery } from '../api/queries.js';
-import { Notice } from '../app/Notice.js';
-import { palette } from '../app/theme.js';
-import { useHere } from '../entrance/here.js';
+import { Notice } from '../common/Notice.js';
+import { palette } from '../common/theme.js';
+import { useHere } from '../common/here.js';
 import { keepTry, type KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
-
-const seenWords: Record<SeenSkill, { readonly saw: string; readonly told: (n: number) => string }> = {
-  order: { saw: 'said the numbers as far as', told: (n) => `said the numbers to ${n}` },
-  'one-to-one': { saw: 'counted so many, one to one', told: (n) => `counted ${n}, one to one` },
-  'last-word': {
-    saw: 'counted, and knew how many',
-    told: (n) => `counted ${n} and answered how many`,
-  },
-  fetch: { saw: 'fetched so many when asked', told: (n) => `fetched ${n} when asked` },
-};
+import { words } from '../wording/words.js';
 
 const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
 
@@ -41,7 +32,7 @@ export function PassingPage() {
   const [child, setChild] = useState<RegisterEntry>();
   const [skill, setSkill] = useState<SeenSkill>();
   const [seen, setSeen] = useState<Seen>();
-  if (!data) return <Notice>The children of the room are not here yet.</Notice>;
+  if (!data) return <Notice>{words.passing.noChildren()}</Notice>;
 
   const record = async (n: number): Promise<void> => {
     if (!child || !skill) return;
@@ -68,13 +59,13 @@ export function PassingPage() {
       sentRevision: -1,
     };
     await outbox.add(() => keepTry(kept, events));
-    setSeen({ kept, told: `${child.firstName} ${seenWords[skill].told(n)}`, isTakenBack: false });
+    setSeen({ kept, told: words.passing.did[skill]({ name: child.firstName, n }), isTakenBack: false });
     setSkill(undefined);
     setChild(undefined);
   };
   const takeBack = async (): Promise<void> => {
     if (!seen) return;
-    const head = { ...seen.kept.head, setAside: 'taken back at once' };
+    const head = { ...seen.kept.head, setAside: words.passing.reasonBack() };
     await outbox.add(() => keepTry({ ...seen.kept, head, revision: 1 }, []));
     setSeen({ ...seen, isTakenBack: true });
   };
@@ -82,29 +73,27 @@ export function PassingPage() {
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
       <Box>
-        <Typography variant="h1">Seen in passing</Typography>
-        <Typography color="textSecondary">
-          In play, in no sitting. It counts half of what a try counts.
-        </Typography>
+        <Typography variant="h1">{words.frame.passing()}</Typography>
+        <Typography color="textSecondary">{words.passing.intro()}</Typography>
       </Box>
       <Box role="status" sx={{ minHeight: 48, display: 'flex', gap: 2, alignItems: 'center' }}>
         {seen && (
           <>
             <Typography sx={{ fontWeight: 700 }}>
-              {seen.isTakenBack ? 'Taken back: it counts for nothing.' : `On record: ${seen.told}.`}
+              {seen.isTakenBack ? words.passing.takenBack() : words.passing.recorded({ what: seen.told })}
             </Typography>
-            {!seen.isTakenBack && <Button onClick={() => void takeBack()}>Take it back</Button>}
+            {!seen.isTakenBack && <Button onClick={() => void takeBack()}>{words.passing.takeBack()}</Button>}
           </>
         )}
       </Box>
-      <Row label="Who">
+      <Row label={words.passing.who()}>
         {data.register.map((one) => (
           <Button key={one.id} aria-pressed={one.id === child?.id} onClick={() => setChild(one)} sx={pressed}>
             {one.firstName}
           </Button>
         ))}
       </Row>
-      <Row label="What">
+      <Row label={words.passing.what()}>
         {seenSkills.map((one) => (
           <Button
             key={one}
@@ -113,11 +102,11 @@ export function PassingPage() {
             onClick={() => setSkill(one)}
             sx={pressed}
           >
-            {seenWords[one].saw}
+            {words.passing.saw[one]()}
           </Button>
         ))}
       </Row>
-      <Row label="Which number">
+      <Row label={words.passing.number()}>
         {numbers.map((n) => (
           <Button
             key={n}

@@ -5,11 +5,13 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { saidIn, sayEvent, waysToAmend, withSaid } from '../amending/waysToAmend.js';
+import { sayEvent } from '../amending/sayEvent.js';
+import { saidIn, waysToAmend, withSaid } from '../amending/waysToAmend.js';
 import { request } from '../api/http.js';
 import { NumberPad } from '../sitting/thumb/NumberPad.js';
 import { keepTold } from './keepTold.js';
 import { Reason } from './Reason.js';
+import { words } from '../wording/words.js';
 
 interface AmendStepProps {
   readonly tryId: string;
@@ -17,7 +19,7 @@ interface AmendStepProps {
   readonly onDone: () => void;
 }
 
-const reasons = ['tapped wrongly', 'heard it otherwise', 'that was another child'];
+const reasons = () => [words.replay.tappedWrongly(), words.replay.heardWrongly(), words.replay.otherChild()];
 
 /** Puts one event of a try right, with a reason; the original is kept. */
 export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
@@ -41,35 +43,39 @@ export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
     setSaying(false);
   };
   return (
-    <Box component="section" aria-label="Put this right" sx={{ display: 'grid', gap: 1 }}>
+    <Box component="section" aria-label={words.replay.correctStep()} sx={{ display: 'grid', gap: 1 }}>
       <Typography>
-        Instead of “{sayEvent(event)}”
-        {instead === null
-          ? ': it never happened'
-          : instead && `: “${sayEvent({ ...instead, seq: event.seq, t: event.t })}”`}
+        {instead === undefined
+          ? words.replay.instead({ was: sayEvent(event) })
+          : instead === null
+            ? words.replay.insteadNothing({ was: sayEvent(event) })
+            : words.replay.insteadThis({
+                was: sayEvent(event),
+                now: sayEvent({ ...instead, seq: event.seq, t: event.t }),
+              })}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-        {waysToAmend(event).map(({ words, happening }) => (
-          <Button key={words} onClick={() => choose(happening)}>
-            {words}
+        {waysToAmend(event).map(({ told, happening }) => (
+          <Button key={told} onClick={() => choose(happening)}>
+            {told}
           </Button>
         ))}
         {saidIn(event) !== undefined && (
-          <Button onClick={() => setSaying(true)}>Said something else …</Button>
+          <Button onClick={() => setSaying(true)}>{words.replay.saidOther()}</Button>
         )}
-        <Button onClick={() => choose(null)}>Never happened</Button>
-        <Button onClick={onDone}>Leave it as it is</Button>
+        <Button onClick={() => choose(null)}>{words.replay.neverHappened()}</Button>
+        <Button onClick={onDone}>{words.common.cancel()}</Button>
       </Box>
       {isSaying && (
         <Box sx={{ maxWidth: 320 }}>
           <NumberPad
-            title="Said"
+            title={words.events.Said()}
             onSay={(said) => choose(withSaid(event, said))}
             onLeave={() => setSaying(false)}
           />
         </Box>
       )}
-      {instead !== undefined && <Reason usual={reasons} isBusy={amend.isPending} onReason={amend.mutate} />}
+      {instead !== undefined && <Reason usual={reasons()} isBusy={amend.isPending} onReason={amend.mutate} />}
       {amend.error && <Typography role="alert">{amend.error.message}</Typography>}
     </Box>
   );

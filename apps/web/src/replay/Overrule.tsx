@@ -1,22 +1,17 @@
 import type { ToldTry } from '@dotting/contract';
-import { ruledOf, readTry, taskOf, type RuledOn } from '@dotting/core';
+import { kinds, ruledOf, readTry, taskOf, type RuledOn } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../api/http.js';
-import { Choice } from '../app/Choice.js';
+import { Choice } from '../common/Choice.js';
 import { keepTold } from './keepTold.js';
 import { Reason } from './Reason.js';
+import { words } from '../wording/words.js';
 
-const matters: Record<RuledOn, string> = {
-  order: 'the words in order',
-  'one-to-one': 'one-to-one',
-  'how-many': 'the last word as the answer',
-  task: 'what was asked',
-};
-const reasons = ['seen otherwise', 'the tray was laid otherwise', 'prompted by others'];
+const reasons = () => [words.replay.seenOther(), words.replay.laidOther(), words.replay.prompted()];
 
 /** Overrules what was read of a try, with a reason; the reading is kept, and the estimates use the ruling. */
 export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly onDone: () => void }) {
@@ -38,24 +33,29 @@ export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly 
   return (
     <Box
       component="section"
-      aria-label="Overrule the reading"
+      aria-label={words.replay.changeResult()}
       sx={{ display: 'grid', gap: 1, maxWidth: 640 }}
     >
-      <Choice label="About" value={on} options={open.map((one) => [one, matters[one]])} onChoose={setOn} />
       <Choice
-        label="What is so"
+        label={words.replay.about()}
+        value={on}
+        options={open.map((one) => [one, words.replay.matter[one]()])}
+        onChoose={setOn}
+      />
+      <Choice
+        label={words.replay.whatIsTrue()}
         value={holds}
         options={[
-          ['held', 'it held'],
-          ['not', 'it did not'],
-          ...(ruledOf(tried, on) === null ? [] : [['read', 'as it was read'] as const]),
+          ['held', words.replay.held()],
+          ['not', words.replay.didNot()],
+          ...(ruledOf(tried, on) === null ? [] : [['read', words.replay.asRead()] as const]),
         ]}
         onChoose={setHolds}
       />
-      {holds !== null && <Reason usual={reasons} isBusy={rule.isPending} onReason={rule.mutate} />}
+      {holds !== null && <Reason usual={reasons()} isBusy={rule.isPending} onReason={rule.mutate} />}
       {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
       <Box>
-        <Button onClick={onDone}>Leave it as it was read</Button>
+        <Button onClick={onDone}>{words.common.cancel()}</Button>
       </Box>
     </Box>
   );
@@ -65,11 +65,11 @@ export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly 
 function mattersOf(tried: ToldTry): readonly RuledOn[] {
   const { pairing, total } = readTry(tried);
   const { kind } = taskOf(tried.task);
-  const words: readonly RuledOn[] = kind === 'say' || kind === 'count' ? ['order'] : [];
+  const { asksForWords } = kinds[kind];
   return [
-    ...words,
+    ...(asksForWords ? (['order'] as const) : []),
     ...(pairing ? (['one-to-one'] as const) : []),
     ...(total ? (['how-many'] as const) : []),
-    ...(kind === 'say' || kind === 'count' ? [] : (['task'] as const)),
+    ...(asksForWords ? [] : (['task'] as const)),
   ];
 }

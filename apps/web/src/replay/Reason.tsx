@@ -3,6 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
+import { words } from '../wording/words.js';
 
 interface ReasonProps {
   /** Reasons in one tap. */
@@ -15,9 +16,9 @@ interface ReasonProps {
 export function Reason({ usual, isBusy, onReason }: ReasonProps) {
   const [own, setOwn] = useState('');
   return (
-    <Box role="group" aria-label="Why" sx={{ display: 'grid', gap: 0.75 }}>
+    <Box role="group" aria-label={words.common.why()} sx={{ display: 'grid', gap: 0.75 }}>
       <Typography variant="body2" color="textSecondary">
-        Why
+        {words.common.why()}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
         {usual.map((reason) => (
@@ -35,12 +36,12 @@ export function Reason({ usual, isBusy, onReason }: ReasonProps) {
         >
           <TextField
             size="small"
-            label="another reason"
+            label={words.common.anotherReason()}
             value={own}
             onChange={(event) => setOwn(event.target.value.slice(0, 200))}
           />
           <Button type="submit" disabled={isBusy || own.trim() === ''}>
-            Keep
+            {words.common.save()}
           </Button>
         </Box>
       </Box>

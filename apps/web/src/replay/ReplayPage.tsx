@@ -1,5 +1,6 @@
 import type { ToldTry } from '@dotting/contract';
-import { describeSet, replaySteps } from '@dotting/core';
+import { replaySteps, type ReplayStep } from '@dotting/core';
+import { describeSet, tellStepSlip } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -7,16 +8,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { tryQuery } from '../api/queries.js';
-import { sayMoment } from '../app/days.js';
-import { Notice } from '../app/Notice.js';
-import { palette } from '../app/theme.js';
-import { Choice } from '../app/Choice.js';
-import { useHere } from '../entrance/here.js';
+import { sayMoment } from '../common/days.js';
+import { Notice } from '../common/Notice.js';
+import { palette } from '../common/theme.js';
+import { Choice } from '../common/Choice.js';
+import { useHere } from '../common/here.js';
 import { AmendStep } from './AmendStep.js';
 import { Overrule } from './Overrule.js';
 import { ReplayTray } from './ReplayTray.js';
-import { sayStep } from './sayStep.js';
+import { sayEvent } from '../amending/sayEvent.js';
 import { usePlayback } from './usePlayback.js';
+import { words } from '../wording/words.js';
 
 /** One try again, as it happened, with the slips where they happened. */
 export function ReplayPage() {
@@ -26,13 +28,11 @@ export function ReplayPage() {
   return data ? <Replay key={data.id} tried={data} /> : null;
 }
 
-const speeds = [
-  ['0.5', 'half'],
-  ['1', 'as it was'],
-  ['2', 'twice'],
-  ['4', 'four times'],
-] as const;
-type Speed = (typeof speeds)[number][0];
+const speeds = ['0.5', '1', '2', '4'] as const;
+type Speed = (typeof speeds)[number];
+
+/** The slips at a step, in words. */
+const slipsOf = ({ slips }: ReplayStep): string => slips.map((slip) => tellStepSlip(words, slip)).join('; ');
 
 function Replay({ tried }: { readonly tried: ToldTry }) {
   const steps = useMemo(() => replaySteps(tried), [tried]);
@@ -48,15 +48,14 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 900 }}>
       <Box>
-        <Typography variant="h1">{describeSet(tried.set, tried.target)}</Typography>
+        <Typography variant="h1">{describeSet(words, tried.set, tried.target)}</Typography>
         <Typography color="textSecondary">
           {sayMoment(tried.startedAt)}, {tried.recorder}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>{tried.told}</Typography>
         {amended.length > 0 && (
           <Typography variant="body2" color="textSecondary">
-            {amended.length === 1 ? 'One event was' : `${amended.length} events were`} put right; what was
-            recorded first is kept.
+            {words.replay.corrected({ n: amended.length })}
           </Typography>
         )}
       </Box>
@@ -64,31 +63,36 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
         <ReplayTray set={tried.set} steps={steps.slice(0, done)} />
       </Box>
       <Typography role="status" sx={{ minHeight: 24 }}>
-        {now && now.slips.length > 0 ? `Here: ${now.slips.join('; ')}.` : ''}
+        {now && now.slips.length > 0 ? words.replay.here({ slips: slipsOf(now) }) : ''}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'end' }}>
         <Button variant="contained" color="primary" sx={{ minWidth: 120 }} onClick={isPlaying ? pause : play}>
-          {isPlaying ? 'Pause' : 'Play'}
+          {isPlaying ? words.replay.pause() : words.replay.play()}
         </Button>
         <Button onClick={() => goTo(done - 1)} disabled={done === 0}>
-          One back
+          {words.replay.back()}
         </Button>
         <Button onClick={() => goTo(done + 1)} disabled={done === steps.length}>
-          One on
+          {words.replay.next()}
         </Button>
         <Box sx={{ width: 320 }}>
-          <Choice label="Speed" value={speed} options={speeds} onChoose={setSpeed} />
+          <Choice
+            label={words.replay.speed()}
+            value={speed}
+            options={speeds.map((one) => [one, words.replay.speeds[one]()])}
+            onChoose={setSpeed}
+          />
         </Box>
         {mayRight && (
           <>
             <Button disabled={!now} onClick={() => setRighting('event')}>
-              Put this step right
+              {words.replay.correctStep()}
             </Button>
-            <Button onClick={() => setRighting('reading')}>Overrule the reading</Button>
+            <Button onClick={() => setRighting('reading')}>{words.replay.changeResult()}</Button>
           </>
         )}
         <Button component={Link} to={`/children/${tried.childId}`} sx={{ ml: 'auto' }}>
-          Back to the child
+          {words.replay.toChild()}
         </Button>
       </Box>
       {righting === 'event' && now && (
@@ -100,13 +104,17 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
         />
       )}
       {righting === 'reading' && <Overrule tried={tried} onDone={() => setRighting(undefined)} />}
-      <Box role="group" aria-label="What happened" sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
+      <Box
+        role="group"
+        aria-label={words.replay.whatHappened()}
+        sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}
+      >
         {steps.map((step, i) => (
           <Button
             key={step.event.seq}
             onClick={() => goTo(i + 1)}
             aria-current={i === done - 1 ? 'step' : undefined}
-            title={step.slips.join('; ')}
+            title={slipsOf(step)}
             sx={{
               minWidth: 48,
               px: 1.25,
@@ -118,7 +126,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
               '&[aria-current=step]': { bgcolor: palette.ink, color: palette.gate },
             }}
           >
-            {sayStep(step)}
+            {sayEvent(step.event)}
           </Button>
         ))}
       </Box>

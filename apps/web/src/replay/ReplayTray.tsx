@@ -1,10 +1,11 @@
 import type { ReplayStep, TraySet } from '@dotting/core';
-import { describeSet } from '@dotting/core';
+import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
-import { sayStep } from './sayStep.js';
+import { sayEvent } from '../amending/sayEvent.js';
+import { words } from '../wording/words.js';
 
 interface ReplayTrayProps {
   readonly set: TraySet;
@@ -24,7 +25,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
     <Box sx={{ ...trayFrame, minHeight: 320 }}>
       <svg
         role="img"
-        aria-label={describeSet(set)}
+        aria-label={describeSet(words, set)}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
         height="100%"
@@ -42,7 +43,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
             fontWeight={700}
             fill={palette.ink}
           >
-            {sayStep(now)}
+            {sayEvent(now.event)}
           </text>
         )}
       </svg>

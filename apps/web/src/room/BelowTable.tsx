@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense } from 'react';
 import { Together } from './Together.js';
+import { words } from '../wording/words.js';
 
 const Months = lazy(() => import('./Months.js'));
 
@@ -14,11 +15,11 @@ export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
       <Suspense>
         <Months overview={overview} />
       </Suspense>
-      <Box component="section" aria-label="Who looked">
-        <Typography variant="h2">Who looked</Typography>
+      <Box component="section" aria-label={words.room.who()}>
+        <Typography variant="h2">{words.room.who()}</Typography>
         {overview.lookers.map(({ firstName, tries, children }) => (
           <Typography key={firstName} variant="body2">
-            {firstName}: {tries} tries with {children} children
+            {words.room.whoLine({ name: firstName, tries, children })}
           </Typography>
         ))}
       </Box>

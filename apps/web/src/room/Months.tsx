@@ -1,14 +1,15 @@
 import type { RoomOverview } from '@dotting/contract';
 import Typography from '@mui/material/Typography';
 import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts';
-import { sayShortDay } from '../app/days.js';
-import { palette } from '../app/theme.js';
+import { sayShortDay } from '../common/days.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 /** How the room moves by month: of how many children so much may be said. */
 export default function Months({ overview }: { readonly overview: RoomOverview }) {
   return (
-    <section aria-label="By month">
-      <Typography variant="h2">By month</Typography>
+    <section aria-label={words.room.months()}>
+      <Typography variant="h2">{words.room.months()}</Typography>
       <figure style={{ margin: 0 }}>
         <LineChart width={520} height={190} data={overview.months} margin={{ left: -18, right: 16, top: 10 }}>
           <CartesianGrid stroke={palette.sand} vertical={false} />
@@ -35,9 +36,7 @@ export default function Months({ overview }: { readonly overview: RoomOverview }
             isAnimationActive={false}
           />
         </LineChart>
-        <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>
-          Children seen counting a row (dotted), sure to 5 (solid), sure to 10 (dashed).
-        </figcaption>
+        <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>{words.room.monthsNote()}</figcaption>
       </figure>
     </section>
   );

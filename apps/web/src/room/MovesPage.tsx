@@ -8,10 +8,11 @@ import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import { request } from '../api/http.js';
 import { movesQuery, queryClient } from '../api/queries.js';
-import { Notice } from '../app/Notice.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
-import { useHere } from '../entrance/here.js';
+import { Notice } from '../common/Notice.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
+import { useHere } from '../common/here.js';
+import { words } from '../wording/words.js';
 
 /** What this room does about each slip: the shipped moves, and its own where it has changed them. */
 export function MovesPage() {
@@ -22,9 +23,9 @@ export function MovesPage() {
   if (!data || !room) return null;
   return (
     <Box sx={{ maxWidth: 980 }}>
-      <Typography variant="h1">From a slip to a move</Typography>
+      <Typography variant="h1">{words.frame.ideas()}</Typography>
       <Typography color="textSecondary" sx={{ mb: 1 }}>
-        What {room.name} tries when it sees a slip. Next steps say it in these words.
+        {words.room.ideasIntro({ room: room.name })}
       </Typography>
       {data.map((move) => (
         <Move
@@ -45,7 +46,7 @@ interface MoveProps {
 }
 
 function Move({ roomId, move: { slip, saw, move, shipped }, mayChange }: MoveProps) {
-  const [words, setWords] = useState(move);
+  const [idea, setIdea] = useState(move);
   const change = useMutation({
     mutationFn: (to: string) => request('PUT', `rooms/${roomId}/moves`, { slip, saw, move: to }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: movesQuery(roomId).queryKey }),
@@ -57,21 +58,24 @@ function Move({ roomId, move: { slip, saw, move, shipped }, mayChange }: MovePro
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'start', mt: 0.75 }}>
           <TextField
             multiline
-            label="Try"
-            value={words}
-            onChange={(event) => setWords(event.target.value.slice(0, 300))}
+            label={words.room.ideaTry()}
+            value={idea}
+            onChange={(event) => setIdea(event.target.value.slice(0, 300))}
             error={change.isError}
-            helperText={change.error?.message ?? (move === shipped ? undefined : `As shipped: ${shipped}`)}
+            helperText={
+              change.error?.message ??
+              (move === shipped ? undefined : words.room.ideaShipped({ idea: shipped }))
+            }
           />
           <Button
-            disabled={words.trim() === '' || words === move || change.isPending}
-            onClick={() => change.mutate(words)}
+            disabled={idea.trim() === '' || idea === move || change.isPending}
+            onClick={() => change.mutate(idea)}
           >
-            Keep
+            {words.common.save()}
           </Button>
           {move !== shipped && (
             <Button onClick={() => change.mutate(shipped)} sx={{ whiteSpace: 'nowrap' }}>
-              As shipped
+              {words.room.useOurs()}
             </Button>
           )}
         </Box>

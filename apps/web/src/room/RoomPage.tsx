@@ -5,11 +5,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState, type ComponentProps } from 'react';
 import { useOutletContext } from 'react-router';
 import { roomQuery } from '../api/queries.js';
-import { LeftOut } from '../app/LeftOut.js';
-import { Notice } from '../app/Notice.js';
-import { Choice } from '../app/Choice.js';
+import { LeftOut } from '../common/LeftOut.js';
+import { Notice } from '../common/Notice.js';
+import { Choice } from '../common/Choice.js';
 import { BelowTable } from './BelowTable.js';
 import { RoomTable, type Sort } from './RoomTable.js';
+import { words } from '../wording/words.js';
 
 /** Children by skills, small; who could sit together; how the room moves; who looked. No order is a rank. */
 export function RoomPage() {
@@ -30,9 +31,9 @@ export function RoomPage() {
     sort,
   );
   const groups = [...new Set(data.children.map((child) => child.group))].filter((one) => one !== '').sort();
-  const groupOptions = [['all', 'all'] as const, ...groups.map((one) => [one, one] as const)];
+  const groupOptions = [['all', words.common.all()] as const, ...groups.map((one) => [one, one] as const)];
   const adultOptions = [
-    ['all', 'anyone'] as const,
+    ['all', words.room.anyone()] as const,
     ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
   ];
   return (
@@ -41,9 +42,9 @@ export function RoomPage() {
         <Typography variant="h1">{room.name}</Typography>
         <Box sx={{ flex: 1, display: 'flex', gap: 3, displayPrint: 'none' }}>
           {groups.length > 0 && (
-            <Filter label="Group" value={group} options={groupOptions} onChoose={setGroup} />
+            <Filter label={words.fields.group()} value={group} options={groupOptions} onChoose={setGroup} />
           )}
-          <Filter label="Looked at by" value={adult} options={adultOptions} onChoose={setAdult} />
+          <Filter label={words.room.seenBy()} value={adult} options={adultOptions} onChoose={setAdult} />
         </Box>
       </Box>
       <LeftOut leftOut={data.leftOut} />

@@ -3,10 +3,10 @@ import { skillOf, type DotForm, type SkillId } from '@dotting/core';
 import { styled } from '@mui/material/styles';
 import { useNavigate, type NavigateFunction } from 'react-router';
 import type { MouseEvent } from 'react';
-import { daysSince, sayAgo } from '../app/days.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { daysSince, sayShortAgo } from '../common/days.js';
+import { palette } from '../common/theme.js';
 import { GlanceLine, glanceSize } from '../dotline/GlanceLine.js';
+import { words } from '../wording/words.js';
 
 export type Sort = 'name' | 'last-look' | SkillId;
 
@@ -39,9 +39,9 @@ export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
       </colgroup>
       <thead>
         <tr>
-          {head('name', 'Child')}
-          {head('last-look', 'Last look')}
-          {skills.map((skill) => head(skill, capitalised(skillOf(skill).name)))}
+          {head('name', words.room.child())}
+          {head('last-look', words.room.lastSeen())}
+          {skills.map((skill) => head(skill, words.skills[skill]()))}
         </tr>
       </thead>
       <tbody onClick={(event) => follow(event, navigate)}>
@@ -50,11 +50,15 @@ export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
             <th scope="row">
               <a href={`/children/${child.childId}`}>{child.firstName}</a>
             </th>
-            <td>{child.lastLook === null ? 'none yet' : sayAgo(daysSince(child.lastLook, overview.day))}</td>
+            <td>
+              {child.lastLook === null
+                ? words.frame.notSeen()
+                : sayShortAgo(daysSince(child.lastLook, overview.day))}
+            </td>
             {child.glances.map(({ skill, dots }) => (
               <td key={skill}>
                 <GlanceLine
-                  label={`${child.firstName}, ${skillOf(skill).name}: ${inWords(dots)}`}
+                  label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots)}`}
                   dots={dots}
                 />
               </td>
@@ -76,12 +80,15 @@ function follow(event: MouseEvent, navigate: NavigateFunction): void {
 }
 
 function inWords(dots: readonly DotForm[]): string {
-  if (dots.every((form) => form === 'speck')) return 'not asked yet';
+  if (dots.every((form) => form === 'speck')) return words.dots.notAsked();
   const sure = dots.filter((form) => form === 'full').length;
   const likely = sure + dots.filter((form) => form === 'bead').length;
-  if (likely === 0) return 'not clear yet';
+  if (likely === 0) return words.dots.notClear();
   if (dots.length === 1) return sure === 1 ? 'sure' : 'likely';
-  const parts = [sure > 0 && `sure to ${sure}`, likely > sure && `likely to ${likely}`];
+  const parts = [
+    sure > 0 && words.dots.sureTo({ n: sure }),
+    likely > sure && words.dots.likelyTo({ n: likely }),
+  ];
   return parts.filter(Boolean).join(', ');
 }
 

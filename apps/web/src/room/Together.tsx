@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
+import { words } from '../wording/words.js';
 
 const shownGroups = 6;
 
@@ -11,12 +12,10 @@ export function Together({ overview }: { readonly overview: RoomOverview }) {
   const nameOf = (id: string): string =>
     overview.children.find((child) => child.childId === id)?.firstName ?? '';
   return (
-    <Box component="section" aria-label="Could sit together">
-      <Typography variant="h2">Could sit together</Typography>
+    <Box component="section" aria-label={words.room.together()}>
+      <Typography variant="h2">{words.room.together()}</Typography>
       {overview.together.length === 0 && (
-        <Typography variant="body2">
-          Nobody has the same step within one number of each other just now.
-        </Typography>
+        <Typography variant="body2">{words.room.nobodyTogether()}</Typography>
       )}
       {overview.together.slice(0, shownGroups).map(({ title, children }) => (
         <Box
@@ -27,7 +26,7 @@ export function Together({ overview }: { readonly overview: RoomOverview }) {
             <b>{title}</b>: {children.map(nameOf).join(', ')}
           </Typography>
           <Button component={Link} to={`/sit/${children.join('+')}`} sx={{ displayPrint: 'none' }}>
-            Sit down
+            {words.common.sitDown()}
           </Button>
         </Box>
       ))}

@@ -1,16 +1,17 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { keyTable } from './keys.js';
+import { words } from '../wording/words.js';
 
 /** The keys of a sitting, in place of the mirror. */
 export function KeyList({ onClose }: { readonly onClose: () => void }) {
   return (
     <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1 }}>
       <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
-        <Typography variant="h2">Keys</Typography>
-        <Button onClick={onClose}>Back to the tray</Button>
+        <Typography variant="h2">{words.keys.title()}</Typography>
+        <Button onClick={onClose}>{words.sitting.toTray()}</Button>
       </Box>
       <Box
         component="dl"
@@ -23,7 +24,7 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
           mb: 2,
         }}
       >
-        {keyTable.map(({ key, words }) => (
+        {keyTable.map(({ key, does }) => (
           <Box key={key} sx={{ display: 'contents' }}>
             <Box
               component="dt"
@@ -32,7 +33,7 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
               {key}
             </Box>
             <Box component="dd" sx={{ m: 0 }}>
-              {words}
+              {does()}
             </Box>
           </Box>
         ))}

@@ -2,8 +2,9 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import type { SittingStore } from './sittingStore.js';
+import { words } from '../wording/words.js';
 
 /** A sitting that waits: all is kept, and the pause is not the child's time. */
 export function Paused({ store }: { readonly store: SittingStore }) {
@@ -13,10 +14,9 @@ export function Paused({ store }: { readonly store: SittingStore }) {
       component="main"
       sx={{ flex: 1, display: 'grid', placeContent: 'center', gap: 2, bgcolor: palette.gate, p: 3 }}
     >
-      <Typography variant="h1">{child.firstName} has a rest</Typography>
+      <Typography variant="h1">{words.sitting.resting({ name: child.firstName })}</Typography>
       <Typography color="textSecondary" sx={{ maxWidth: 460 }}>
-        Everything is kept on this device. Come back when you like, from here or from Today; the pause is not
-        counted as the child’s time.
+        {words.sitting.restingHint({ name: child.firstName })}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1.5 }}>
         <Button
@@ -26,10 +26,10 @@ export function Paused({ store }: { readonly store: SittingStore }) {
           sx={{ minHeight: 72, minWidth: 180 }}
           onClick={() => store.dispatch({ kind: 'resume' })}
         >
-          Go on
+          {words.sitting.goOn()}
         </Button>
         <Button component={Link} to="/" sx={{ minHeight: 72 }}>
-          To Today
+          {words.sitting.leaveForToday()}
         </Button>
       </Box>
     </Box>

@@ -4,14 +4,15 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, useSyncExternalStore } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
-import { Notice } from '../app/Notice.js';
-import { useHere } from '../entrance/here.js';
+import { Notice } from '../common/Notice.js';
+import { useHere } from '../common/here.js';
 import { ClosingPage } from './closing/ClosingPage.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
 import type { ChosenStep } from './freshSitting.js';
 import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
+import { words } from '../wording/words.js';
 
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
@@ -42,9 +43,7 @@ export function SittingPage() {
   if (error) {
     return (
       <Box sx={{ p: 4 }}>
-        <Notice onRetry={() => void refetch()}>
-          {error.message} A sitting begun on this device can go on without one.
-        </Notice>
+        <Notice onRetry={() => void refetch()}>{words.sitting.offlineNew({ problem: error.message })}</Notice>
       </Box>
     );
   }

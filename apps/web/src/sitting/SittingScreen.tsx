@@ -1,24 +1,25 @@
-import { isPutting, lastTap, settledEvents, type Gesture, type Word } from '@dotting/core';
+import { hasGiven, kinds, lastTap, settledEvents, type Gesture, type Phase, type Word } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState, useSyncExternalStore } from 'react';
-import { palette } from '../app/theme.js';
-import { Unsent } from '../app/Unsent.js';
-import { useHere } from '../entrance/here.js';
+import { palette } from '../common/theme.js';
+import { Unsent } from '../outbox/Unsent.js';
+import { useHere } from '../common/here.js';
 import { KeyList } from './KeyList.js';
 import { useKeys } from './keys.js';
 import { Peek } from './tray/Peek.js';
 import { PlanSitting } from './plan/PlanSitting.js';
 import { SayColumn } from './say/SayColumn.js';
-import { answersIn, openTry, phaseOf } from './sitting.js';
+import { answersIn, onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
 import type { Action } from './after.js';
 import type { SittingStore } from './sittingStore.js';
 import { ThumbColumn } from './thumb/ThumbColumn.js';
-import { bowlOf, onTheTable, Tray } from './tray/Tray.js';
+import { bowlOf, Tray } from './tray/Tray.js';
 import { TrayFoot } from './tray/TrayFoot.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
+import { words } from '../wording/words.js';
 
 interface SittingScreenProps {
   readonly store: SittingStore;
@@ -58,18 +59,22 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
     if (released === 'peek') setPeeking(false);
   });
 
-  const { task, set } = onTheTable(sitting);
-  const events = open?.events ?? [];
+  const table = onTheTable(sitting);
+  const { task, set, events } = table;
   const settled = settledEvents(events);
-  const putting = task.kind === 'share' && open !== undefined && isPutting({ set, events });
+  const putting = kinds[task.kind].isStillPutting(table);
   // Of giving, the last thing that can be made otherwise is what was handed over.
-  const canMark = lastTap(events) !== undefined || hasGiven(settled);
+  const canMark = lastTap(events) !== undefined || hasGiven(events);
   const isPlanning = sitting.stage === 'planning';
   const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
   const isRight = adult.thumb === 'right';
   return (
     <Box component="main" sx={{ ...screen, gridTemplateColumns: isRight ? rightThumb : leftThumb }}>
-      <Box component="section" aria-label="Say and lay" sx={{ ...column, order: isRight ? 0 : 2 }}>
+      <Box
+        component="section"
+        aria-label={words.sitting.sayAndSetOut()}
+        sx={{ ...column, order: isRight ? 0 : 2 }}
+      >
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
           <Typography sx={{ fontWeight: 700 }}>{sitting.child.firstName}</Typography>
           <Unsent />
@@ -88,11 +93,10 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         />
       </Box>
 
-      <Box component="section" aria-label="The tray" sx={tray}>
+      <Box component="section" aria-label={words.sitting.tray()} sx={tray}>
         {failure && (
           <Typography role="alert" sx={{ bgcolor: palette.brassPale, p: 1.5, borderRadius: '12px' }}>
-            This device could not keep the last step ({failure.message}). Is the sitting open in another
-            window too? Load this page again: all before it is kept.
+            {words.sitting.notKept({ problem: failure.message, name: sitting.child.firstName })}
           </Typography>
         )}
         {showsKeys ? (
@@ -104,19 +108,19 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         )}
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
           {!isPlanning && <Peek events={events} isPeeking={isPeeking} onPeek={setPeeking} />}
-          {!isPlanning && phase !== 'read' && (task.kind === 'count' || task.kind === 'answer') && (
+          {!isPlanning && phase !== 'read' && kinds[task.kind].byThing && (
             <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
-              Thing by thing
+              {words.sitting.byThing()}
             </Button>
           )}
           {phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement) && (
             <Button variant="text" onClick={() => command('turn')} sx={quiet}>
-              Turn it
+              {words.sitting.turn()}
             </Button>
           )}
           <Button
             onClick={() => setKeys(!showsKeys)}
-            aria-label="Keys"
+            aria-label={words.keys.title()}
             sx={{ ...quiet, minWidth: 48, ml: isPlanning ? 'auto' : 0 }}
           >
             ?
@@ -133,7 +137,11 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         )}
       </Box>
 
-      <Box component="section" aria-label="Under the thumb" sx={{ ...column, order: isRight ? 2 : 0 }}>
+      <Box
+        component="section"
+        aria-label={words.sitting.underThumb()}
+        sx={{ ...column, order: isRight ? 2 : 0 }}
+      >
         {isPlanning ? (
           <Begin dispatch={store.dispatch} />
         ) : (
@@ -160,18 +168,8 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
 
 const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';
 
-const hasGiven = (settled: ReturnType<typeof settledEvents>): boolean =>
-  settled
-    .slice(
-      Math.max(
-        0,
-        settled.findLastIndex((event) => event.kind === 'ask'),
-      ),
-    )
-    .some((event) => event.kind === 'given');
-
 /** The same object while nothing of it changes, so that the column beside the tray is drawn only then. */
-function useStanding(phase: ReturnType<typeof phaseOf>, hasAnswered: boolean, hasPut: boolean) {
+function useStanding(phase: Phase, hasAnswered: boolean, hasPut: boolean) {
   return useMemo(() => ({ phase, hasAnswered, hasPut }), [phase, hasAnswered, hasPut]);
 }
 
@@ -185,7 +183,7 @@ function Begin({ dispatch }: { readonly dispatch: (action: Action) => void }) {
         sx={{ minHeight: 96, fontSize: '1.15rem' }}
         onClick={() => dispatch({ kind: 'begin' })}
       >
-        The tray is laid: begin
+        {words.sitting.start()}
       </Button>
     </>
   );

@@ -1,5 +1,6 @@
 import type { TryHead } from '@dotting/contract';
 import {
+  implicitQuestion,
   lastStanding,
   record,
   setOf,
@@ -11,14 +12,15 @@ import {
   type Gesture,
   type Help,
   type Need,
-  type SittingPlan,
   type Strategy,
-  type TraceId,
 } from '@dotting/core';
-import { implicitQuestion } from './implicitQuestion.js';
+import { tellChanges } from '@dotting/words';
+import { words } from '../wording/words.js';
+import type { Now } from './now.js';
 import { planned, relaid, turned, withAccess } from './planning.js';
 import {
   answersIn,
+  onTheTable,
   openTry,
   phaseOf,
   tracesOf,
@@ -28,22 +30,14 @@ import {
   type Plan,
   type Sitting,
   type SittingTry,
-} from './sitting.js';
-
-export interface Now {
-  /** ms since the epoch. */
-  readonly ms: number;
-  /** ISO 8601 with the local offset. */
-  readonly iso: string;
-  /** A new id, should a try begin. */
-  readonly newId: TraceId;
-}
+  type Whole,
+} from '../outbox/sitting.js';
 
 export type Action =
   | { readonly kind: 'gesture'; readonly gesture: Gesture }
   | { readonly kind: 'lay'; readonly plan: Partial<Omit<Plan, 'layout'>>; readonly way?: string }
   | { readonly kind: 'turn' }
-  | { readonly kind: 'whole-plan'; readonly whole: Partial<SittingPlan> }
+  | { readonly kind: 'whole-plan'; readonly whole: Partial<Whole> }
   | { readonly kind: 'begin' }
   | { readonly kind: 'pause' }
   | { readonly kind: 'resume' }
@@ -108,7 +102,7 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
 function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   if (gesture.kind === 'undo') return afterUndo(sitting, now);
   const begun = sitting.isOpen ? sitting : begin(sitting, gesture, now);
-  const question = implicitQuestion(taskIn(begun), gesture, openTry(begun)!.events);
+  const question = implicitQuestion(gesture, onTheTable(begun));
   const asked = question === null ? begun : recorded(begun, { kind: 'ask', question }, now);
   const after = recorded(asked, gesture, now);
   // A question opens the try again: the things still lie there.
@@ -120,17 +114,15 @@ function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
 const recorded = (sitting: Sitting, gesture: Gesture, now: Now): Sitting =>
   withEvents(sitting, (open) => record(soFar(open), gesture, momentOf(open, now)));
 
-const taskIn = (sitting: Sitting) => taskOf(openTry(sitting)?.head.task ?? sitting.plan.task);
-
 const isBetweenTries = (sitting: Sitting): boolean => !sitting.isOpen || phaseOf(sitting) === 'read';
 
 /** The last answer that is asked for does, and a whole count entered in one tap where nothing is asked after it. */
 function endsTheTry(gesture: Gesture, sitting: Sitting): boolean {
-  const task = taskIn(sitting);
-  if (gesture.kind === 'whole') return task.thenSay === undefined && task.kind !== 'answer';
+  const { task } = onTheTable(sitting);
+  if (gesture.kind === 'whole') return task.thenAsks === undefined;
   if (gesture.kind !== 'answer') return false;
-  const isOnTheWay = task.midway?.options.some((option) => option.value === gesture.value) ?? false;
-  return !isOnTheWay && answersIn(sitting) >= (task.again ? 2 : 1);
+  const isOnTheWay = task.midway?.some((value) => value === gesture.value) ?? false;
+  return !isOnTheWay && answersIn(sitting) >= (task.asksAgain ? 2 : 1);
 }
 
 /** Undo takes back the last step; in a try that has ended, first the ending, with the answer that ended it. */
@@ -162,7 +154,7 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     start: task.start ?? 1,
     direction: 1,
     target: plan.size,
-    ...(task.choosing && { choices: task.choosing.options.length }),
+    ...(task.choosing && { choices: task.choosing.length }),
     help: 'none',
     answeredBy: 'alone',
     firstTime:
@@ -193,15 +185,9 @@ function ended(sitting: Sitting, how: Ended, now: Now, onlyIfGoing = false): Sit
 /** What the sitting changed; lines that the adult has already put otherwise keep her words. */
 function closingOf(sitting: Sitting, now: Now): Closing {
   const { earlier, child, closing } = sitting;
-  const { changed, open } = sittingChanges(
-    earlier,
-    tracesOf(sitting),
-    now.iso.slice(0, 10),
-    child.firstName,
-    {
-      birthDate: child.birthDate,
-    },
-  );
+  const day = now.iso.slice(0, 10);
+  const changes = sittingChanges(earlier, tracesOf(sitting), day, { birthDate: child.birthDate });
+  const { changed, open } = tellChanges(words, changes, child.firstName);
   const before = new Map(closing?.changed.map((line) => [line.told, line]));
   return {
     changed: changed.map((told) => before.get(told) ?? { told, words: told }),

@@ -1,9 +1,10 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
 import { fittingCounters, type SittingId } from '@dotting/core';
 import { v4 as uuid } from 'uuid';
-import type { Now } from './after.js';
+import { words } from '../wording/words.js';
+import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
-import type { Sitting } from './sitting.js';
+import type { Sitting } from '../outbox/sitting.js';
 
 /** What an adult chose to begin with. */
 export type ChosenStep = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
@@ -31,8 +32,15 @@ export function freshSitting(
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
   const step = chosen ?? steps[0] ?? easier ?? firstEver(child, now);
   const language = child.languages[0]!;
-  const { first, plan: whole } = begun({ child, earlier, access: child.needs, language }, step, now);
-  const plan = { task: first.task, size: first.n, things: step.things, why: first.why, language };
+  const { first, plan: main } = begun({ child, earlier, access: child.needs, language }, step, now);
+  const plan = {
+    task: first.task,
+    size: first.n,
+    things: step.things,
+    why: first.isStep ? step.why : words.next['begin-well'](),
+    language,
+  };
+  const whole = { ...main, mainWhy: step.why };
   return {
     key,
     id,

@@ -1,4 +1,5 @@
 import { useEffect, useEffectEvent } from 'react';
+import { words } from '../wording/words.js';
 
 /** Everything a key can do in a sitting. */
 export type KeyCommand =
@@ -31,34 +32,34 @@ export type KeyCommand =
 export const keyTable: readonly {
   readonly key: string;
   readonly command: KeyCommand;
-  readonly words: string;
+  readonly does: () => string;
 }[] = [
-  { key: 'Space', command: 'next', words: 'one word with one touch; after a try, the next try' },
-  { key: 'A', command: 'that-one-again', words: 'that one again' },
-  { key: 'L', command: 'left-one-out', words: 'left one out' },
-  { key: 'W', command: 'word-no-touch', words: 'word, no touch' },
-  { key: 'T', command: 'touch-no-word', words: 'touch, no word' },
-  { key: 'O', command: 'other-word', words: 'other word …' },
-  { key: 'R', command: 'started-again', words: 'started again' },
-  { key: 'B', command: 'took-it-back', words: 'took it back' },
-  { key: 'U', command: 'undo', words: 'undo, any number of steps' },
-  { key: 'H', command: 'how-many', words: 'how many?' },
-  { key: 'F', command: 'finished', words: 'the count, the giving or the sharing is done' },
-  { key: 'D', command: 'did-not-know', words: 'did not know' },
-  { key: 'S', command: 'stop-kindly', words: 'stop kindly' },
-  { key: '1', command: 'whole', words: 'counted all, no slip, in one go; the first of the choices' },
-  { key: '2', command: 'second', words: 'the second of the choices' },
-  { key: '3', command: 'third', words: 'the third of the choices' },
-  { key: '0–9', command: 'keys', words: 'a number, then Enter, where a number is asked for' },
-  { key: 'I', command: 'two-in-one', words: 'two in one place' },
-  { key: 'X', command: 'left-outside', words: 'left it outside' },
-  { key: 'C', command: 'first-word', words: 'counts now: the first word' },
-  { key: 'N', command: 'next-bowl', words: 'the next bowl' },
-  { key: 'Y', command: 'play', words: 'play the tin or Otter, again too' },
-  { key: 'V', command: 'turn', words: 'turn what lies there, an eighth round' },
-  { key: 'Z', command: 'pause', words: 'pause, and come back' },
-  { key: 'P', command: 'peek', words: 'hold to peek at the words' },
-  { key: '?', command: 'keys', words: 'these keys' },
+  { key: 'Space', command: 'next', does: () => words.keys.next() },
+  { key: 'A', command: 'that-one-again', does: () => words.keys.countedTwice() },
+  { key: 'L', command: 'left-one-out', does: () => words.keys.missedOne() },
+  { key: 'W', command: 'word-no-touch', does: () => words.keys.wordNoTouch() },
+  { key: 'T', command: 'touch-no-word', does: () => words.keys.touchNoWord() },
+  { key: 'O', command: 'other-word', does: () => words.keys.otherWord() },
+  { key: 'R', command: 'started-again', does: () => words.keys.startedAgain() },
+  { key: 'B', command: 'took-it-back', does: () => words.keys.corrected() },
+  { key: 'U', command: 'undo', does: () => words.keys.undo() },
+  { key: 'H', command: 'how-many', does: () => words.keys.howMany() },
+  { key: 'F', command: 'finished', does: () => words.keys.finished() },
+  { key: 'D', command: 'did-not-know', does: () => words.keys.didNotKnow() },
+  { key: 'S', command: 'stop-kindly', does: () => words.keys.finishGently() },
+  { key: '1', command: 'whole', does: () => words.keys.whole() },
+  { key: '2', command: 'second', does: () => words.keys.second() },
+  { key: '3', command: 'third', does: () => words.keys.third() },
+  { key: '0–9', command: 'keys', does: () => words.keys.number() },
+  { key: 'I', command: 'two-in-one', does: () => words.keys.twoInOne() },
+  { key: 'X', command: 'left-outside', does: () => words.keys.leftOutside() },
+  { key: 'C', command: 'first-word', does: () => words.keys.firstWord() },
+  { key: 'N', command: 'next-bowl', does: () => words.keys.nextBowl() },
+  { key: 'Y', command: 'play', does: () => words.keys.play() },
+  { key: 'V', command: 'turn', does: () => words.keys.turn() },
+  { key: 'Z', command: 'pause', does: () => words.keys.pause() },
+  { key: 'P', command: 'peek', does: () => words.keys.hold() },
+  { key: '?', command: 'keys', does: () => words.keys.these() },
 ];
 
 function commandOf(event: KeyboardEvent): KeyCommand | undefined {

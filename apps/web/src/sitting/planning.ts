@@ -11,8 +11,10 @@ import {
   type Need,
   type TaskId,
 } from '@dotting/core';
-import type { Now } from './after.js';
-import { tracesOf, withHead, type Plan, type Sitting } from './sitting.js';
+import { tellNext } from '@dotting/words';
+import { words } from '../wording/words.js';
+import type { Now } from './now.js';
+import { tracesOf, withHead, type Plan, type Sitting } from '../outbox/sitting.js';
 
 export const dayOfNow = (now: Now): string => now.iso.slice(0, 10);
 
@@ -24,7 +26,7 @@ export function begun(
     access,
     language,
   }: Pick<Sitting, 'child' | 'earlier' | 'access'> & { readonly language: string },
-  step: { readonly task: TaskId; readonly n: number; readonly why: string },
+  step: { readonly task: TaskId; readonly n: number },
   now: Now,
 ): BegunSitting {
   const isShort = access.includes('attention');
@@ -53,7 +55,7 @@ export function laid(
   const task = taskOf(plan.task);
   const size = sizeFor(task, plan.size);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
-  const chosen = way ?? task.ways?.[before % task.ways.length]?.id;
+  const chosen = way ?? task.ways?.[before % task.ways.length];
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
   const made = layoutFor(task, size, things, seed, chosen, fittingCounters(sitting.child, dayOfNow(now)));
@@ -76,12 +78,12 @@ export function relaid(
   const plan = laid(sitting, changed, now, way);
   if (!isChosen) return { ...sitting, plan };
   // What the adult chose is what the sitting is for.
-  const step = { task: plan.task, n: plan.size, why: '' };
-  const { main, mainWhy, other } = begun({ ...sitting, language: plan.language }, step, now).plan;
+  const step = { task: plan.task, n: plan.size };
+  const { main, other } = begun({ ...sitting, language: plan.language }, step, now).plan;
   return {
     ...sitting,
     plan,
-    whole: { ...sitting.whole, main, mainWhy, other: sitting.whole.other && other },
+    whole: { ...sitting.whole, main, mainWhy: '', other: sitting.whole.other && other },
   };
 }
 
@@ -119,5 +121,8 @@ export function planned(sitting: Sitting, now: Now): Sitting {
     most: access.includes('attention') ? figure.thingsOfShort : null,
     now: now.iso,
   });
-  return { ...sitting, plan: laid(sitting, { ...plan, task, size: n, things, why }, now) };
+  return {
+    ...sitting,
+    plan: laid(sitting, { ...plan, task, size: n, things, why: tellNext(words, why) }, now),
+  };
 }

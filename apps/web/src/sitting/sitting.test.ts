@@ -1,7 +1,7 @@
 import { settledEvents, type Gesture } from '@dotting/core';
 import fc from 'fast-check';
 import { after, type Action } from './after.js';
-import { answersIn, openTry, phaseOf, type Sitting } from './sitting.js';
+import { answersIn, openTry, phaseOf, type Sitting } from '../outbox/sitting.js';
 import { fresh, lastTryOf as lastTry, now, play } from './testing.js';
 
 const by = (kind: 'next' | 'that-one-again' | 'how-many' | 'undo' | 'left-one-out'): Action => ({
@@ -63,7 +63,7 @@ describe('ending a try', () => {
     expect(lastTry(sitting).head.ended).toBe('finished');
     expect(sitting.plan).toMatchObject({ task: 'count-row', things: 'cork' });
     expect(sitting.plan.size).toBeGreaterThan(4);
-    expect(sitting.plan.why).toMatch(/tells most/);
+    expect(sitting.plan.why).toMatch(/tells us most/);
   });
 
   test('no answer ends it too, and a question after the end opens it again', () => {

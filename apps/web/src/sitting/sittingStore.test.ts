@@ -3,7 +3,7 @@ import type { ChildPage, NextStepView, PresentAdult } from '@dotting/contract';
 import type { StaffId, TraceEvent, TraceId } from '@dotting/core';
 import { database } from '../outbox/database.js';
 import { caughtUp, notedStep, type Noted } from '../outbox/journal.js';
-import { phaseOf, type Sitting } from './sitting.js';
+import { phaseOf, type Sitting } from '../outbox/sitting.js';
 import { SittingStore } from './sittingStore.js';
 import { fresh } from './testing.js';
 

@@ -5,9 +5,10 @@ import { v4 as uuid } from 'uuid';
 import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
 import { caughtUp, forgetStep, notedStep, noteStep, type Noted } from '../outbox/journal.js';
 import { outbox } from '../outbox/outbox.js';
-import { after, type Action, type Now } from './after.js';
+import { after, type Action } from './after.js';
+import type { Now } from './now.js';
 import { freshSitting, type ChosenStep } from './freshSitting.js';
-import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from './sitting.js';
+import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from '../outbox/sitting.js';
 
 /** A step noted so long ago belongs to nothing that is still going on. */
 const forgottenMs = 24 * 3_600_000;

@@ -1,9 +1,10 @@
 import type { ChildId, SittingId, StaffId, TraceId } from '@dotting/core';
-import { after, type Action, type Now } from './after.js';
-import type { Sitting, SittingTry } from './sitting.js';
+import { after, type Action } from './after.js';
+import type { Now } from './now.js';
+import type { Sitting, SittingTry } from '../outbox/sitting.js';
 
 export { after } from './after.js';
-export { phaseOf } from './sitting.js';
+export { phaseOf } from '../outbox/sitting.js';
 
 /** Nothing tried yet: four corks in a row are planned. */
 export const fresh: Sitting = {

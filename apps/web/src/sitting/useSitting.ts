@@ -1,5 +1,5 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import type { Sitting } from './sitting.js';
+import type { Sitting } from '../outbox/sitting.js';
 import type { SittingStore } from './sittingStore.js';
 
 /** The sitting as it stands, at once: for what has to answer a tap. */

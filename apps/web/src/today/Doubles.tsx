@@ -7,8 +7,9 @@ import { useMutation } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
-import { sayMoment } from '../app/days.js';
-import { palette } from '../app/theme.js';
+import { sayMoment } from '../common/days.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
 
 /** Two records that overlap, from two devices: both are kept, and one question is asked. */
 export function Doubles({ today }: { readonly today: TodayView }) {
@@ -26,9 +27,9 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
   });
   return (
-    <Box component="section" aria-label="The same try?" sx={frame}>
+    <Box component="section" aria-label={words.doubles.title()} sx={frame}>
       <Typography>
-        <b>The same try?</b> {name}, {double.title}, {sayMoment(one.startedAt)}
+        <b>{words.doubles.title()}</b> {name}, {double.title}, {sayMoment(one.startedAt)}
       </Typography>
       {[one, other].map(({ id, recorder, told }) => (
         <Box key={id} sx={{ display: 'flex', gap: 2, alignItems: 'center', py: 0.5 }}>
@@ -39,12 +40,12 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
             : {told}
           </Typography>
           <Button disabled={answer.isPending} onClick={() => answer.mutate(id)}>
-            The same; {recorder}’s counts
+            {words.doubles.same({ name: recorder })}
           </Button>
         </Box>
       ))}
       <Button disabled={answer.isPending} onClick={() => answer.mutate(null)}>
-        Two tries
+        {words.doubles.two()}
       </Button>
       {answer.error && <Typography role="alert">{answer.error.message}</Typography>}
     </Box>

@@ -4,8 +4,9 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { palette } from '../app/theme.js';
+import { palette } from '../common/theme.js';
 import { mostAtTable } from '../sitting/table/faces.js';
+import { words } from '../wording/words.js';
 
 /** Chooses two to six children for one table; each is sat down with in a sitting of its own. */
 export function SeveralAtTable({ today }: { readonly today: TodayView }) {
@@ -13,9 +14,9 @@ export function SeveralAtTable({ today }: { readonly today: TodayView }) {
   const toggle = (id: string): void =>
     setChosen(chosen.includes(id) ? chosen.filter((one) => one !== id) : [...chosen, id]);
   return (
-    <Box component="section" aria-label="Several at one table" sx={{ mb: 2 }}>
+    <Box component="section" aria-label={words.today.group()} sx={{ mb: 2 }}>
       <Typography variant="body2" color="textSecondary">
-        Two to {mostAtTable} children, each with tries of its own
+        {words.today.groupIntro({ n: mostAtTable })}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}>
         {today.register.map(({ id, firstName }) => (
@@ -32,7 +33,7 @@ export function SeveralAtTable({ today }: { readonly today: TodayView }) {
       </Box>
       {chosen.length > 1 && (
         <Button component={Link} to={`/sit/${chosen.join('+')}`} variant="contained" color="primary">
-          Sit down with {chosen.length}
+          {words.today.sitDownWithN({ n: chosen.length })}
         </Button>
       )}
     </Box>

@@ -6,34 +6,31 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../app/days.js';
-import { LeftOut } from '../app/LeftOut.js';
-import { Notice } from '../app/Notice.js';
-import { capitalised } from '../app/text.js';
-import { palette } from '../app/theme.js';
+import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../common/days.js';
+import { LeftOut } from '../common/LeftOut.js';
+import { Notice } from '../common/Notice.js';
+import { capitalised } from '../common/text.js';
+import { palette } from '../common/theme.js';
 import { Doubles } from './Doubles.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
 import { Waiting } from './Waiting.js';
+import { words } from '../wording/words.js';
 
 /** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
 export function TodayPage() {
   const room = useOutletContext<Room | undefined>();
   const { data, error, refetch } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   const [isTogether, setTogether] = useState(false);
-  if (!room) return <Notice>This site has no room yet. A room and its children come first.</Notice>;
+  if (!room) return <Notice>{words.today.noRoom()}</Notice>;
   if (error)
-    return (
-      <Notice onRetry={() => void refetch()}>
-        {error.message} A sitting under way goes on all the same.
-      </Notice>
-    );
+    return <Notice onRetry={() => void refetch()}>{words.today.offline({ problem: error.message })}</Notice>;
   if (!data) return null;
   return (
     <Box sx={{ maxWidth: 980 }}>
       <Typography variant="h1">{sayDay(data.day)}</Typography>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
-        {room.name} · who to look at, and for what
+        {words.today.title({ room: room.name })}
       </Typography>
       <Waiting />
       <LeftOut leftOut={data.leftOut} />
@@ -44,15 +41,11 @@ export function TodayPage() {
         <SeveralAtTable today={data} />
       ) : (
         <Button sx={{ mb: 1.5, displayPrint: 'none' }} onClick={() => setTogether(true)}>
-          Several at one table
+          {words.today.group()}
         </Button>
       )}
       {data.due.length === 0 ? (
-        <Notice>
-          {data.register.length === 0
-            ? 'No children in this room yet.'
-            : 'Nobody is due today. Whoever you like to sit down with is in the register.'}
-        </Notice>
+        <Notice>{data.register.length === 0 ? words.today.noChildren() : words.today.nobodyDue()}</Notice>
       ) : (
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
           {data.due.map((due) => (
@@ -68,14 +61,6 @@ function nameOf(today: TodayView, childId: string): string {
   return today.register.find((child) => child.id === childId)?.firstName ?? '';
 }
 
-const becauseWords: Record<DueEntry['because'], string> = {
-  never: 'nobody has looked yet',
-  'strand-never': 'not looked at yet',
-  weeks: 'eight weeks come near',
-  fading: 'a while ago: is it still so?',
-  'open-question': 'an open question',
-};
-
 function DueLine({ due, today }: { readonly due: DueEntry; readonly today: TodayView }) {
   const name = nameOf(today, due.childId);
   const lastLook = today.register.find((child) => child.id === due.childId)?.lastLook ?? null;
@@ -84,7 +69,7 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '120px minmax(0, 1fr) auto',
+        gridTemplateColumns: '172px minmax(0, 1fr) auto',
         gap: 2,
         alignItems: 'center',
         py: 1.1,
@@ -101,15 +86,17 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
           {name}
         </Typography>
         <Typography variant="body2" color="textSecondary">
-          {lastLook === null ? 'no look yet' : sayAgo(daysSince(lastLook, today.day))}
+          {lastLook === null
+            ? words.frame.notSeen()
+            : words.today.lastSeen({ ago: sayAgo(daysSince(lastLook, today.day)) })}
         </Typography>
       </Box>
       <Box>
         <Typography>
           {capitalised(due.forWhat)},{' '}
           <span style={{ color: palette.inkSoft }}>
-            {becauseWords[due.because]}
-            {due.last !== null && `, last ${sayShortDay(due.last)}`}
+            {words.today.because[due.because]()}
+            {due.last !== null && words.today.lastOn({ day: sayShortDay(due.last) })}
           </span>
         </Typography>
         <Typography variant="body2" color="textSecondary">
@@ -120,10 +107,10 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
         component={Link}
         to={`/sit/${due.childId}`}
         state={{ step: due.step }}
-        aria-label={`Sit down with ${name}`}
+        aria-label={words.common.sitDownWith({ name })}
         sx={{ displayPrint: 'none' }}
       >
-        Sit down
+        {words.common.sitDown()}
       </Button>
     </Box>
   );
@@ -139,7 +126,7 @@ function Unfinished({
   return (
     <Box
       component="section"
-      aria-label="Left unfinished"
+      aria-label={words.today.unfinished()}
       sx={{
         mb: 2,
         bgcolor: palette.gate,
@@ -151,7 +138,7 @@ function Unfinished({
     >
       {tries.map((one) => (
         <Typography key={one.id} variant="body2" sx={{ py: 0.5 }}>
-          Left unfinished:{' '}
+          {words.today.unfinishedLine()}
           <Link to={`/sit/${one.childId}`} style={{ color: 'inherit', fontWeight: 700 }}>
             {nameOf(today, one.childId)}
           </Link>

@@ -4,10 +4,11 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { formatISO } from 'date-fns/formatISO';
 import TextField from '@mui/material/TextField';
-import { sayMoment, todayHere } from '../app/days.js';
-import { palette } from '../app/theme.js';
+import { sayMoment, todayHere } from '../common/days.js';
+import { palette } from '../common/theme.js';
 import type { KeptTry } from '../outbox/database.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
+import { words } from '../wording/words.js';
 
 /** What this device still has to send, and what the server refused. Shows nothing when all is sent. */
 export function Waiting() {
@@ -16,7 +17,7 @@ export function Waiting() {
   return (
     <Box
       component="section"
-      aria-label="Waits to be sent"
+      aria-label={words.sending.title()}
       sx={{
         mb: 2,
         border: `1px solid ${palette.line}`,
@@ -28,8 +29,8 @@ export function Waiting() {
       }}
     >
       <Typography variant="body2">
-        {tries === 1 ? 'One try waits' : `${tries} tries wait`} on this device to be sent ({events} events).{' '}
-        {noConnection ? 'There is no connection now; sending begins by itself when there is.' : ''}
+        {words.sending.waiting({ n: tries, steps: events })}{' '}
+        {noConnection && words.sending.waitsForConnection()}
       </Typography>
       {refused.map((kept) => (
         <RefusedTry key={kept.id} kept={kept} />
@@ -44,19 +45,19 @@ function RefusedTry({ kept }: { readonly kept: KeptTry }) {
   return (
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', pt: 1 }}>
       <Typography variant="body2" sx={{ flex: 1 }}>
-        The server refused one of {sayMoment(kept.head.startedAt)}: {kept.refused} It is kept here.
+        {words.sending.refusedOne({ moment: sayMoment(kept.head.startedAt), why: kept.refused ?? '' })}
       </Typography>
       {kept.refusedField === 'startedAt' ? (
         <OtherDay kept={kept} />
       ) : (
-        <Button onClick={() => void outbox.offerAgain(kept.id)}>Offer it again</Button>
+        <Button onClick={() => void outbox.offerAgain(kept.id)}>{words.sending.again()}</Button>
       )}
       {isLettingGo ? (
         <Button variant="contained" color="primary" onClick={() => void outbox.letGo(kept.id)}>
-          Forget it for good
+          {words.sending.forgetForGood()}
         </Button>
       ) : (
-        <Button onClick={() => setLettingGo(true)}>Forget it …</Button>
+        <Button onClick={() => setLettingGo(true)}>{words.sending.forget()}</Button>
       )}
     </Box>
   );
@@ -69,7 +70,7 @@ function OtherDay({ kept }: { readonly kept: KeptTry }) {
   return (
     <>
       <TextField
-        label="It was on"
+        label={words.sending.itWasOn()}
         type="date"
         size="small"
         value={day}
@@ -81,7 +82,7 @@ function OtherDay({ kept }: { readonly kept: KeptTry }) {
         disabled={Number.isNaN(noon.getTime())}
         onClick={() => void outbox.offerWithDate(kept.id, formatISO(noon))}
       >
-        Send with this day
+        {words.sending.sendWithDay()}
       </Button>
     </>
   );

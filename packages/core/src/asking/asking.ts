@@ -28,6 +28,15 @@ export interface Asking {
   readonly pile?: number;
 }
 
+/** Why something comes next in a sitting, or why it ends. */
+export type NextReason =
+  | { readonly kind: Purpose; readonly n: number }
+  /** What the sitting is for, after the easy one. */
+  | { readonly kind: 'main' }
+  | { readonly kind: 'other-question'; readonly because: 'known' | 'time' }
+  | { readonly kind: 'known' | 'enough' }
+  | { readonly kind: 'time'; readonly minutes: number };
+
 /** Why this number: each has a sentence of its own on the screen. */
 export type Purpose = 'begin-well' | 'learn-most' | 'after-two-misses' | 'end-well' | 'other-number';
 

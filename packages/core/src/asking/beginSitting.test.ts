@@ -7,7 +7,7 @@ import { nextInSitting } from './nextInSitting.js';
 const day = '2026-03-20';
 const begin = (facts: Partial<SittingToBegin> = {}) =>
   beginSitting({
-    step: { task: 'count-row', n: 12, why: 'Counts 9 in a row: try 12.' },
+    step: { task: 'count-row', n: 12 },
     earlier: [],
     birthDate: '2022-03-01',
     language: 'en',
@@ -33,8 +33,8 @@ describe(beginSitting, () => {
     const { first, plan } = begin();
     expect(first.n).toBeGreaterThan(1);
     expect(first.n).toBeLessThanOrEqual(3);
-    expect(first.why).toBe('One that will go well, to begin with.');
-    expect(plan).toMatchObject({ main: 'count-row', mainWhy: 'Counts 9 in a row: try 12.', minutes: 4 });
+    expect(first.isStep).toBe(false);
+    expect(plan).toMatchObject({ main: 'count-row', minutes: 4 });
   });
 
   test('one that counts ten begins with more, and below what the sitting is for', () => {
@@ -47,15 +47,15 @@ describe(beginSitting, () => {
 
   test('what has no number that goes well is begun with a plain count of the same things', () => {
     const earlier = Array.from({ length: 6 }, () => clean(8));
-    const { first, plan } = begin({ earlier, step: { task: 'still-n', n: 5, why: 'Nobody has looked.' } });
+    const { first, plan } = begin({ earlier, step: { task: 'still-n', n: 5 } });
     expect(['count-aside', 'count-row', 'give-n']).toContain(first.task);
     expect(plan.main).toBe('still-n');
-    const words = begin({ step: { task: 'say-spot', n: 6, why: '' } });
+    const words = begin({ step: { task: 'say-spot', n: 6 } });
     expect(words.first.task).toBe('say-far');
   });
 
   test('then comes what the sitting is for', () => {
-    const step = { task: 'still-n', n: 5, why: 'Nobody has looked.' } as const;
+    const step = { task: 'still-n', n: 5 } as const;
     const earlier = Array.from({ length: 6 }, () => clean(8));
     const { first, plan } = begin({ earlier, step });
     const now = '2026-03-20T09:30:00.000+00:00';
@@ -75,7 +75,7 @@ describe(beginSitting, () => {
     });
     expect(next).toMatchObject({
       task: 'still-n',
-      why: expect.stringMatching(/what this sitting is for/),
+      why: { kind: 'main' },
       things: 'cork',
       isOver: false,
     });

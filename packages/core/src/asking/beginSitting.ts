@@ -7,22 +7,19 @@ import type { Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { easyTry } from './easyTry.js';
 import { otherQuestion } from './planSitting.js';
-import { beginningWords } from './tellNext.js';
 
 /** What a sitting is planned to be: one skill, and at most one other question on the things that lie there. */
 export interface SittingPlan {
   readonly minutes: number;
   /** What the sitting is for; an easy one comes before it. */
   readonly main: TaskId;
-  /** Why that, in a sentence. */
-  readonly mainWhy: string;
   readonly other: TaskId | null;
 }
 
 /** What a sitting is planned from. */
 export interface SittingToBegin {
   /** The step that was chosen: what the sitting is for. */
-  readonly step: { readonly task: TaskId; readonly n: number; readonly why: string };
+  readonly step: { readonly task: TaskId; readonly n: number };
   /** Tries of the child before this sitting, as far back as the device has them. */
   readonly earlier: readonly Trace[];
   readonly birthDate: string | null;
@@ -37,7 +34,8 @@ export interface SittingToBegin {
 }
 
 export interface BegunSitting {
-  readonly first: { readonly task: TaskId; readonly n: number; readonly why: string };
+  /** What is put first: an easy one, or the step itself where that is easy. */
+  readonly first: { readonly task: TaskId; readonly n: number; readonly isStep: boolean };
   readonly plan: SittingPlan;
 }
 
@@ -61,7 +59,7 @@ export function beginSitting(sitting: SittingToBegin): BegunSitting {
   const { task, n } = easyTry(taskOf(step.task), asking, Math.min(step.n, most ?? Infinity));
   const other = most === null ? otherQuestion(step.task, asking) : null;
   return {
-    first: { task, n, why: task === step.task && n === step.n ? step.why : beginningWords },
-    plan: { minutes, main: step.task, mainWhy: step.why, other },
+    first: { task, n, isStep: task === step.task && n === step.n },
+    plan: { minutes, main: step.task, other },
   };
 }

@@ -11,13 +11,12 @@ import {
   type TaskId,
 } from '../shelf/tasks.js';
 import { dayOf, type Trace } from '../trace/trace.js';
-import type { Asking, NextTry } from './asking.js';
+import type { Asking, NextReason, NextTry } from './asking.js';
 import type { SittingPlan } from './beginSitting.js';
 import { isNumberSkill } from './chanceOfTask.js';
 import { easyTry } from './easyTry.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
 import { nextTry } from './nextTry.js';
-import { endingWords, mainWords, tellNext, tellOther } from './tellNext.js';
 
 /** A sitting as it stands between two tries. */
 export interface SittingSoFar {
@@ -41,7 +40,7 @@ export interface NextInSitting {
   readonly task: TaskId;
   readonly n: number;
   readonly things: string;
-  readonly why: string;
+  readonly why: NextReason;
   /** Enough for this sitting, as far as can be seen; the adult decides. */
   readonly isOver: boolean;
 }
@@ -58,27 +57,31 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   if (!last) throw new RangeError('nextInSitting: no try to go on from');
   const task = taskOf(last.task);
   const left = secondsLeft(sitting);
-  if (isClosed(sitting)) return over(task, last, sitting, tellNext({ kind: 'stop', because: 'enough' }, 0));
+  if (isClosed(sitting)) return over(task, last, sitting, { kind: 'enough' });
   const main = taskOf(sitting.plan.main);
   if (sitting.tries.length === 1 && main.id !== task.id) {
     const first = nextOf(main, sitting, left);
-    if (first.kind === 'ask') return proposal(main, first, mainWords);
+    if (first.kind === 'ask') return proposal(main, first, { kind: 'main' });
   }
   const other = otherToCome(sitting, task);
   // The other question keeps its time.
   const next = nextOf(task, sitting, left - (other ? figure.secondsForOther : 0));
-  if (next.kind === 'ask') return proposal(task, next, tellNext(next, sitting.plan.minutes));
+  if (next.kind === 'ask') return proposal(task, next, { kind: next.purpose, n: next.n });
 
   if (other && next.because !== 'enough' && left > figure.secondsToLay) {
     const first = nextOf(other, sitting, left);
-    if (first.kind === 'ask') return proposal(other, first, tellOther(next.because));
+    if (first.kind === 'ask')
+      return proposal(other, first, { kind: 'other-question', because: next.because });
   }
   if (next.because === 'enough') return easyEnd(task, last, sitting, left);
-  return over(task, last, sitting, tellNext(next, sitting.plan.minutes));
+  return over(task, last, sitting, endOf(next.because, sitting.plan.minutes));
 }
 
+const endOf = (because: 'known' | 'time' | 'enough', minutes: number): NextReason =>
+  because === 'time' ? { kind: 'time', minutes } : { kind: because };
+
 /** Enough for today: end here, or go on with other things should the adult wish so. */
-function over(task: Task, last: Trace, { kinds }: SittingSoFar, why: string): NextInSitting {
+function over(task: Task, last: Trace, { kinds }: SittingSoFar, why: NextReason): NextInSitting {
   return {
     task: task.id,
     n: sizeFor(task, last.target ?? last.set.size),
@@ -95,7 +98,7 @@ function easyEnd(task: Task, last: Trace, sitting: SittingSoFar, left: number): 
     askingFor(task, sitting, left),
     figure.endsWithin,
   );
-  return { task: id, n, things: last.set.things, why: endingWords, isOver: false };
+  return { task: id, n, things: last.set.things, why: { kind: 'end-well', n }, isOver: false };
 }
 
 /** The try before the last had ended its question as enough: the last was the easy one after it. */
@@ -107,7 +110,7 @@ function isClosed(sitting: SittingSoFar): boolean {
   return next.kind === 'stop' && next.because === 'enough';
 }
 
-const proposal = (task: Task, next: Extract<NextTry, { kind: 'ask' }>, why: string): NextInSitting => ({
+const proposal = (task: Task, next: Extract<NextTry, { kind: 'ask' }>, why: NextReason): NextInSitting => ({
   task: task.id,
   n: next.n,
   things: next.things,

@@ -3,7 +3,7 @@ import { askChosen, askedSkills, askUpward, lastPassed } from '../testing/askers
 import { saidFor } from '../statements/saidFor.js';
 import { isOfNumbers } from '../statements/statement.js';
 import { drawChild } from '../simulate/population.js';
-import { seededRandom } from '../simulate/random.js';
+import { seededRandom } from '../common/random.js';
 import type { SittingId } from '../trace/ids.js';
 import type { Asking } from './asking.js';
 import { nextTry } from './nextTry.js';

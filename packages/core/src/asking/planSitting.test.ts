@@ -97,28 +97,34 @@ describe(otherQuestion, () => {
 });
 
 describe(trayFor, () => {
-  test('has enough for the number to go up, the pile of the other question, and what else is needed', () => {
-    expect(tray('count-row', 6, null).lines).toEqual(['10 corks']);
-    expect(tray('count-row', 6, 'give-n').lines).toEqual(['15 corks', 'a plate']);
-    expect(tray('count-row', 20, null).lines).toEqual(['20 corks']);
+  const thingsOf = (...of: Parameters<typeof tray>) =>
+    tray(...of).things.map(({ kind, amount }) => `${amount} ${kind}`);
+
+  test('has enough for the number to go up, and the pile of the other question', () => {
+    expect(thingsOf('count-row', 6, null)).toEqual(['10 cork']);
+    expect(thingsOf('count-row', 6, 'give-n')).toEqual(['15 cork']);
+    expect(thingsOf('count-row', 20, null)).toEqual(['20 cork']);
+    expect(tray('count-row', 6, 'give-n').tasks).toEqual(['count-row', 'give-n']);
   });
 
   test('has what the sitting is for beside what it begins with', () => {
-    expect(tray('count-aside', 2, null, 'give-n').lines).toEqual(['15 corks', 'a plate']);
+    expect(thingsOf('count-aside', 2, null, 'give-n')).toEqual(['15 cork']);
+    expect(tray('count-aside', 2, null, 'give-n').tasks).toEqual(['count-aside', 'give-n']);
   });
 
   test('has each kind of a recipe, and of a set to match both kinds', () => {
-    expect(tray('recipe', 3, null).lines.filter((line) => /^\d/.test(line))).toHaveLength(4);
-    expect(tray('same-many', 4, null).lines.slice(0, 2)).toEqual(['15 corks', '6 shells']);
+    expect(tray('recipe', 3, null).things).toHaveLength(4);
+    expect(thingsOf('same-many', 4, null)).toEqual(['15 cork', '6 shell']);
   });
 
   test('says the cautions of every kind that lies there, each once', () => {
     const { cautions } = tray('same-many', 4, 'how-many');
-    expect(cautions.join(' ')).toMatch(/corks.*shells/);
-    expect(new Set(cautions).size).toBe(cautions.length);
+    const told = cautions.map((caution) => JSON.stringify(caution));
+    expect(told.join(' ')).toMatch(/cork.*shell/);
+    expect(new Set(told).size).toBe(told.length);
   });
 
   test('for words alone there is nothing to lay', () => {
-    expect(tray('say-far', 10, null)).toEqual({ lines: [], cautions: [] });
+    expect(tray('say-far', 10, null)).toEqual({ things: [], tasks: ['say-far'], cautions: [] });
   });
 });

@@ -1,8 +1,7 @@
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { looksAt } from '../evidence/went.js';
-import { cautionsFor, type CautionedChild } from '../shelf/cautions.js';
-import { amountOf } from '../shelf/counters.js';
+import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
 import { spareThings } from '../shelf/layout.js';
 import { largestOf, laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
 import { skillOfTask } from '../skills/tasksOf.js';
@@ -86,9 +85,11 @@ function waited(id: TaskId, asking: Asking): number {
 
 /** What to have at hand before a child comes. */
 export interface TrayPlan {
-  /** "10 corks", "a plate". */
-  readonly lines: readonly string[];
-  readonly cautions: readonly string[];
+  /** How many of each kind of thing. */
+  readonly things: readonly { readonly kind: string; readonly amount: number }[];
+  /** The tasks it is for: each may need more than things, and have a caution of its own. */
+  readonly tasks: readonly TaskId[];
+  readonly cautions: readonly Caution[];
 }
 
 export interface TrayOf {
@@ -119,16 +120,9 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
   for (const bowl of layout?.bowls ?? []) need(bowl.things, bowl.n + spareThings);
   if (layout?.model) need(layout.model, Math.min(largestOf(tasks[0]!), n + figure.reach));
   return {
-    lines: [
-      ...[...amounts].map(([kind, amount]) => amountOf(amount, kind)),
-      ...new Set(tasks.flatMap((one) => one.also)),
-    ],
-    cautions: [
-      ...new Set([
-        ...[...amounts.keys()].flatMap((kind) => cautionsFor(kind, child, day)),
-        ...tasks.flatMap((one) => one.cautions),
-      ]),
-    ],
+    things: [...amounts].map(([kind, amount]) => ({ kind, amount })),
+    tasks: tasks.map(({ id }) => id),
+    cautions: [...amounts.keys()].flatMap((kind) => cautionsFor(kind, child, day)),
   };
 }
 

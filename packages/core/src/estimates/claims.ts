@@ -1,4 +1,4 @@
-import { groupBy } from '../groupBy.js';
+import { groupBy } from '../common/groupBy.js';
 import { daysBetween, largestNumber } from './axis.js';
 import { figure } from './parameters.js';
 

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { afterDays, cells, meanOf, normalDensity, sdOf } from './axis.js';
 import { knowerLevels, statedLevel, type FetchTry } from './knowerLevels.js';
-import { parameters } from './parameters.js';
 import { proportion, type ProportionTry } from './proportion.js';
 import { threshold, type ThresholdTry } from './threshold.js';
 import { mostTracked, tracking, trackingPrior, trackingWays, type TrackingTry } from './tracking.js';
@@ -343,9 +342,5 @@ describe('the axis', () => {
       const after = afterDays(atTheEdge, 60, { growing, fade: 0.01, prior: atTheEdge });
       expect(after.reduce((sum, weight) => sum + weight, 0)).toBeCloseTo(1, 9);
     }
-  });
-
-  test('every figure has its unit and its reason', () => {
-    for (const { unit, why } of Object.values(parameters)) expect(unit && why).toBeTruthy();
   });
 });

@@ -140,11 +140,12 @@ export function tracking(tries: readonly TrackingTry[], options: TrackingOptions
   const rules = () => rulesOf(options.prior ?? trackingPrior(options.shapes));
   const pass = keepAs === undefined ? new ClaimPass(rules()) : keptPass(tries, keepAs, rules);
   const { state: posterior, supported } = pass.at(tries, day);
+  const likely = supportOf(posterior);
   return {
     posterior,
     supported,
-    likely: supportOf(posterior),
-    interval: [quantileOf(posterior, 0.05), quantileOf(posterior, 0.95)],
+    likely,
+    interval: [quantileOf(likely, 0.05), quantileOf(likely, 0.95)],
     byShape: Object.fromEntries(
       trackingShapes.map((shape) => [shape, sumOver(posterior, (way) => Number(way.shape === shape))]),
     ) as Record<TrackingShape, number>,
@@ -205,13 +206,10 @@ function supportOf(state: Float64Array): readonly number[] {
   return support.slice(1);
 }
 
-function quantileOf(state: Float64Array, share: number): number {
-  let below = 0;
-  for (let n = 0; n <= mostTracked; n++) {
-    below += sumOver(state, ({ holdsTo }) => Number(holdsTo === n));
-    if (below >= share) return n;
-  }
-  return mostTracked;
+/** The smallest number that so much of the probability lies at or below. */
+function quantileOf(support: readonly number[], share: number): number {
+  const n = support.findIndex((above) => 1 - above >= share);
+  return n < 0 ? mostTracked : n;
 }
 
 const sumOver = (state: Float64Array, of: (way: TrackingWay) => number): number =>

@@ -24,7 +24,7 @@ const tried = (
     target: n,
     start: task.start ?? 1,
     happenings,
-    ...(task.choosing && { choices: task.choosing.options.length }),
+    ...(task.choosing && { choices: task.choosing.length }),
     ...facts,
   });
 };

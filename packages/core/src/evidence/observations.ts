@@ -1,22 +1,23 @@
 import { figure } from '../estimates/parameters.js';
-import { readChoice } from '../choosing/readChoice.js';
+import { readChoice } from '../reading/readChoice.js';
 import type { FetchTry } from '../estimates/knowerLevels.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
 import type { TrackingTry } from '../estimates/tracking.js';
-import { gaveAll } from '../giving/readGiving.js';
+import { kinds } from '../shelf/kinds/kinds.js';
+import { gaveAll } from '../reading/readGiving.js';
 import { flawOf } from '../reading/flaws.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
-import { ruledOf } from '../rulings/rulings.js';
-import { readSharing } from '../sharing/readSharing.js';
+import { ruledOf } from '../reading/rulings.js';
+import { readSharing } from '../reading/readSharing.js';
 import { principles, type Principle, type TaskEntry } from '../shelf/task.js';
 import { tasks } from '../shelf/tasks.js';
-import { readKept } from '../total/readKept.js';
+import { readKept } from '../reading/readKept.js';
 import { placeOfPairing } from './slipPlaces.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, splitPasses, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import { dayOf, type Trace, type Word } from '../trace/trace.js';
-import { tryWeight, type TryWeight } from '../weight/tryWeight.js';
+import { tryWeight, type TryWeight } from './tryWeight.js';
 
 export interface OrderObservation {
   readonly words: readonly Word[];
@@ -148,7 +149,7 @@ function shownByTask(principle: Principle, trace: Trace, { order }: TryReading):
 
 /** Where a task asks for a count, a child that said nothing has tried; elsewhere words come or do not. */
 const asksForWords = (task: TaskEntry | undefined): boolean =>
-  task === undefined || task.kind === 'say' || task.kind === 'count';
+  task === undefined || kinds[task.kind].asksForWords;
 
 function orderIn(
   trace: Trace,

@@ -1,20 +1,20 @@
-import { readChoice } from '../choosing/readChoice.js';
+import { readChoice } from '../reading/readChoice.js';
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
 import { observationsOf } from './observations.js';
 import { looksAt } from './went.js';
 import { placeOfPairing, placeOfWords } from './slipPlaces.js';
-import { gaveAll } from '../giving/readGiving.js';
-import { groupBy } from '../groupBy.js';
+import { gaveAll } from '../reading/readGiving.js';
+import { groupBy } from '../common/groupBy.js';
 import { readTry } from '../reading/readTry.js';
-import { readSharing } from '../sharing/readSharing.js';
-import type { PairingSlipKind } from '../pairing/readPairing.js';
-import type { SharingSlipKind } from '../sharing/readSharing.js';
-import type { TotalReading } from '../total/readTotal.js';
-import type { WordSlipKind } from '../words/readWords.js';
+import { readSharing } from '../reading/readSharing.js';
+import type { PairingSlipKind } from '../reading/readPairing.js';
+import type { SharingSlipKind } from '../reading/readSharing.js';
+import type { TotalReading } from '../reading/readTotal.js';
+import type { WordSlipKind } from '../reading/readWords.js';
 import type { SkillEntry } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
-import { tryWeight } from '../weight/tryWeight.js';
+import { tryWeight } from './tryWeight.js';
 
 /** A slip that tells what stands in the way. */
 export type TellingSlip =
@@ -47,6 +47,14 @@ export interface Obstacle {
   /** The latest tries long enough to show it. */
   readonly of: number;
 }
+
+/** The same as it is told: how often, without the tries. */
+export type ToldObstacle = Omit<Obstacle, 'traces'> & { readonly times: number };
+
+export const toldObstacle = ({ traces, ...told }: Obstacle): ToldObstacle => ({
+  ...told,
+  times: traces.length,
+});
 
 interface SeenSlip {
   readonly slip: TellingSlip;

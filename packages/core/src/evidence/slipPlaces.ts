@@ -1,5 +1,5 @@
-import type { PairingSlip } from '../pairing/readPairing.js';
-import type { WordSlip } from '../words/readWords.js';
+import type { PairingSlip } from '../reading/readPairing.js';
+import type { WordSlip } from '../reading/readWords.js';
 import { readPass } from '../trace/passes.js';
 import type { Trace } from '../trace/trace.js';
 

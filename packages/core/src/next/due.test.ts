@@ -1,7 +1,7 @@
 import { counted, traceOf } from '../testing/traces.js';
 import type { ChildId } from '../trace/ids.js';
 import { daysBetween } from '../estimates/axis.js';
-import { seededRandom } from '../simulate/random.js';
+import { seededRandom } from '../common/random.js';
 import { dueFor, type ChildLooks } from './due.js';
 import { coreStrands, summarise, type LookSummary } from './looks.js';
 

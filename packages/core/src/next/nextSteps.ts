@@ -2,7 +2,6 @@ import { figure } from '../estimates/parameters.js';
 import { counterKinds } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
 import {
-  describeSet,
   largestOf,
   setOf,
   sizeFor,
@@ -14,11 +13,18 @@ import {
 import { leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../skills/tasksOf.js';
 import type { TraceId } from '../trace/ids.js';
-import type { Trace } from '../trace/trace.js';
-import { moveFor, mostFor, teachingMoves, type Moves } from './moves.js';
-import { slippedIn, type Obstacle, type SlipPlace } from '../evidence/obstacles.js';
+import type { Trace, TraySet } from '../trace/trace.js';
+import { isClaimed, type Statement } from '../statements/statement.js';
+import { moveFor, mostFor, type MoveChoice, type OwnMoves } from './moves.js';
+import { looksAt } from '../evidence/went.js';
+import {
+  slippedIn,
+  toldObstacle,
+  type Obstacle,
+  type SlipPlace,
+  type ToldObstacle,
+} from '../evidence/obstacles.js';
 import { Standing } from './standing.js';
-import { tellStep } from './tellStep.js';
 
 /** One thing to do next with a child, and why. */
 export interface NextStep {
@@ -26,18 +32,27 @@ export interface NextStep {
   readonly task: TaskId;
   readonly n: number;
   readonly things: string;
-  /** "6 corks scattered". */
-  readonly title: string;
-  /** One plain sentence naming the evidence. */
-  readonly why: string;
-  readonly stepUp: string;
-  readonly stepDown: string;
+  /** What is laid for it. */
+  readonly set: TraySet;
+  readonly because: StepReason;
   /** Chance that it goes well, as far as is known. */
   readonly chance: number;
   /** The tries it rests on. */
   readonly tries: readonly TraceId[];
   /** Changes with the evidence: what was dismissed comes back only with another. */
   readonly evidence: string;
+}
+
+/** The evidence for a step: what may be said of the skill or of what it leans on, what was seen, what to do about it. */
+export interface StepReason {
+  /** Null where nothing of it is claimed. */
+  readonly known: Statement | null;
+  readonly seen:
+    | { readonly kind: 'obstacles'; readonly obstacles: readonly ToldObstacle[] }
+    | { readonly kind: 'not-asked' | 'unclear' }
+    /** What is known is of the skill itself. */
+    | null;
+  readonly move: MoveChoice | null;
 }
 
 export interface NextSteps {
@@ -52,7 +67,7 @@ export interface NextSteps {
 export interface NextStepsOptions {
   readonly birthDate?: string | null;
   /** The room's own table of moves. */
-  readonly moves?: Moves;
+  readonly moves?: OwnMoves;
   /** Steps put away, by their skill and the evidence they had then. */
   readonly dismissed?: readonly { readonly skill: string; readonly evidence: string }[];
   /** A skill whose step stays first. */
@@ -80,6 +95,13 @@ interface Candidate {
 }
 
 const ranks: readonly Candidate['rank'][] = ['obstacle', 'obstacle-above-another', 'slip', 'open'];
+
+/** Changes whenever there is a new try of a skill: what was put away comes back only then. */
+export function stepEvidence(skill: SkillEntry, tries: readonly Trace[]): string {
+  return evidenceOf(tries.filter((trace) => looksAt(skill, trace)));
+}
+
+const evidenceOf = (looks: readonly Trace[]): string => `${looks.length}:${looks.at(-1)?.id ?? ''}`;
 
 /**
  * Three choices and one easier. What stands in the way comes first, and of two such things the one that the
@@ -128,13 +150,13 @@ function chooseAmong(candidates: readonly Candidate[]): readonly Candidate[] {
 class StepMaker {
   private readonly child: Standing;
   private readonly options: NextStepsOptions;
-  private readonly moves: Moves;
+  private readonly moves: OwnMoves;
   private readonly kinds: readonly string[];
 
   constructor(child: Standing, options: NextStepsOptions) {
     this.child = child;
     this.options = options;
-    this.moves = options.moves ?? teachingMoves;
+    this.moves = options.moves ?? {};
     this.kinds = options.kinds ?? counterKinds;
   }
 
@@ -151,7 +173,7 @@ class StepMaker {
       .map((n) => ({ n, chance: child.chanceAt(skill, n) }))
       .map((one) => ({ ...one, score: this.reachOf(skill, one.n) * child.groundAt(skill, one.n) * worth }))
       .reduce((one, other) => (other.score > one.score ? other : one));
-    const evidence = `${looks.length}:${looks.at(-1)?.id ?? ''}`;
+    const evidence = evidenceOf(looks);
     return { skill, task, ...best, evidence, obstacles, rank: this.rankOf(skill, obstacles) };
   }
 
@@ -164,31 +186,42 @@ class StepMaker {
     const { child, moves } = this;
     const looks = child.looksOf(skill);
     const things = task.only ?? this.thingsFor(looks);
-    const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0]?.id, this.kinds));
-    const title = describeSet(set, n);
+    const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0], this.kinds));
     const [first] = obstacles;
     return {
       skill: skill.id,
       task: task.id,
       n,
       things,
-      title,
-      why: tellStep({
+      set,
+      because: this.reasonFor(
         skill,
-        title,
-        statement: child.statementOf(skill),
-        ground: skill.leansOn.flatMap(({ on }) => child.statementOf(skillOf(on)) ?? []),
         obstacles,
-        moves,
-        move: first ? moveFor(first.slip, task, moves).move : null,
-        looked: looks.length,
-      }),
-      stepUp: task.stepUp.how,
-      stepDown: task.stepDown.how,
+        looks.length,
+        first ? moveFor(first.slip, task, moves) : null,
+      ),
       chance,
       tries: (first?.traces ?? looks.slice(-CHOICES)).map((trace) => trace.id),
       evidence,
     };
+  }
+
+  private reasonFor(
+    skill: SkillEntry,
+    obstacles: readonly Obstacle[],
+    looked: number,
+    move: MoveChoice | null,
+  ): StepReason {
+    const { child } = this;
+    const own = child.statementOf(skill);
+    const ground = skill.leansOn.flatMap(({ on }) => child.statementOf(skillOf(on)) ?? []);
+    const claimed = [own, ...ground].find((one) => one !== undefined && isClaimed(one));
+    // The same evidence gives the same reason, in whatever order it comes.
+    const known = claimed ? { ...claimed, tries: claimed.tries.toSorted() } : null;
+    if (obstacles.length > 0)
+      return { known, seen: { kind: 'obstacles', obstacles: obstacles.map(toldObstacle) }, move };
+    if (looked === 0) return { known, seen: { kind: 'not-asked' }, move };
+    return { known, seen: claimed !== undefined && claimed === own ? null : { kind: 'unclear' }, move };
   }
 
   /**

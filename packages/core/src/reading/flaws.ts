@@ -62,17 +62,3 @@ export function happeningFlaw(event: HappeningEvent, size: number): 'item' | 'nu
 
 const isNumber = (value: number, least: number, most = LARGEST_NUMBER): boolean =>
   Number.isInteger(value) && value >= least && value <= most;
-
-/** The flaw in a sentence of its own, and what follows from it. */
-export function tellFlaw({ kind }: Flaw): string {
-  return `This try can’t be read: ${flawWords[kind]}. It stays on record and counts for nothing.`;
-}
-
-const flawWords: Record<Flaw['kind'], string> = {
-  date: 'its date can’t be right',
-  target: 'the number asked for can’t be right',
-  bowls: 'the numbers of its bowls can’t be right',
-  time: 'the times in it can’t be right',
-  item: 'it names a thing that was not in the set',
-  number: 'it holds a number that can’t be right',
-};

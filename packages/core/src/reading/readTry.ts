@@ -1,9 +1,9 @@
-import { readPairing, type PairingSlip } from '../pairing/readPairing.js';
-import { readTotal, type TotalReading } from '../total/readTotal.js';
+import { readPairing, type PairingSlip } from './readPairing.js';
+import { readTotal, type TotalReading } from './readTotal.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPasses, wordsOf } from '../trace/passes.js';
 import type { Trace } from '../trace/trace.js';
-import { readWords, type WordSlip } from '../words/readWords.js';
+import { readWords, type WordSlip } from './readWords.js';
 
 export type ReadableTrace = Pick<Trace, 'set' | 'start' | 'direction' | 'events'>;
 

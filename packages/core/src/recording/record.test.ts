@@ -3,7 +3,8 @@ import { readTry } from '../reading/readTry.js';
 import { settledEvents } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
 import type { TraceEvent } from '../trace/trace.js';
-import { nextWord, record, undoWhole, type Gesture } from './record.js';
+import type { Gesture } from '../trace/gesture.js';
+import { nextWord, record, undoWhole } from './record.js';
 
 const moment = { t: 1000, by: 'adult-1', at: '2026-03-02T09:30:00.000Z' };
 

@@ -1,37 +1,9 @@
+import type { Gesture } from '../trace/gesture.js';
 import { splitPasses, wordsOf, type PassEvent } from '../trace/passes.js';
 import { settledEvents, undoneSeqs } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
-import { outside, placeName } from '../sharing/readSharing.js';
-import {
-  isNumberWord,
-  type Happening,
-  type Item,
-  type Question,
-  type TraceEvent,
-  type Word,
-} from '../trace/trace.js';
-
-/** What an adult does while a child counts. Slips act on the last tap. */
-export type Gesture =
-  | { readonly kind: 'next' }
-  | { readonly kind: 'thing'; readonly item: Item }
-  | { readonly kind: 'word-no-touch' }
-  | { readonly kind: 'touch-no-word' }
-  | { readonly kind: 'that-one-again' }
-  | { readonly kind: 'other-word'; readonly word: Word }
-  | { readonly kind: 'left-one-out' }
-  | { readonly kind: 'took-it-back' }
-  | { readonly kind: 'started-again' }
-  | { readonly kind: 'ask'; readonly question: Question }
-  | { readonly kind: 'answer'; readonly value: number | string | null }
-  | { readonly kind: 'given'; readonly value: number }
-  | { readonly kind: 'put' }
-  | { readonly kind: 'two-in-one' }
-  | { readonly kind: 'left-outside' }
-  | { readonly kind: 'whole'; readonly from?: number; readonly to: number }
-  | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
-  | { readonly kind: 'take-out'; readonly of: number }
-  | { readonly kind: 'undo' };
+import { outside, placeName } from '../reading/readSharing.js';
+import { isNumberWord, type Happening, type Item, type TraceEvent, type Word } from '../trace/trace.js';
 
 export interface RecordedSoFar {
   readonly events: readonly TraceEvent[];
@@ -196,7 +168,7 @@ function nextPlace({ events, places = 0 }: RecordedSoFar): string {
 }
 
 /** Something was handed over since the last request. */
-function hasGiven(events: readonly TraceEvent[]): boolean {
+export function hasGiven(events: readonly TraceEvent[]): boolean {
   const settled = settledEvents(events);
   return settled
     .slice(

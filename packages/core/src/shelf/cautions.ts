@@ -1,8 +1,7 @@
-import { counterKinds, counterOf } from './counters.js';
+import { counterKinds, counterOf, type Allergen } from './counters.js';
 
 /** What a caution needs to know of the child. */
 export interface CautionedChild {
-  readonly firstName: string;
   /** YYYY-MM-DD; null when nobody has entered it. */
   readonly birthDate: string | null;
   /** Null until someone has said. */
@@ -46,39 +45,37 @@ export function fittingCounters(child: CautionedChild, day: string): readonly st
   return counterKinds.filter(isSafe);
 }
 
+/** Why a child is taken as one who might swallow small things. */
+export type ChokingBecause = 'mouths' | 'no-birth-date' | 'under-three';
+
+/** Something to look after, as the catalogue words it. */
+export type Caution =
+  | { readonly kind: 'choking'; readonly things: string; readonly because: ChokingBecause }
+  | { readonly kind: 'small-parts'; readonly things: string }
+  | { readonly kind: 'mouthed' }
+  | { readonly kind: 'allergy'; readonly things: string; readonly allergen: Allergen }
+  | { readonly kind: 'care'; readonly things: string };
+
 /**
  * What to look after when these things are laid before this child, most pressing first. It defers
  * to the setting's own rules: a first test, never a licence.
  */
-export function cautionsFor(things: string, child: CautionedChild, day: string): readonly string[] {
-  const counter = counterOf(things);
-  const cautions: string[] = [];
-  const underThree = isUnderThree(child, day);
+export function cautionsFor(things: string, child: CautionedChild, day: string): readonly Caution[] {
+  const { small, allergen } = counterOf(things);
   const mouthing = isTakenAsMouthing(child, day);
-  if (counter.small && (underThree || mouthing)) {
+  const cautions: Caution[] = [];
+  if (small)
     cautions.push(
-      `Choking: ${counter.many} are small. ${reasonFor(child, underThree)} Stay within reach or lay something larger; your setting’s rules come first.`,
+      isUnderThree(child, day) || mouthing
+        ? { kind: 'choking', things, because: chokingBecause(child) }
+        : { kind: 'small-parts', things },
     );
-  } else if (counter.small) {
-    cautions.push(`Small parts: stay with ${counter.many} while they are out.`);
-  }
-  if (mouthing) cautions.push('Anything mouthed goes in the wash pot.');
-  if (counter.allergen && child.allergies.trim() !== '') {
-    cautions.push(
-      `${capitalised(counter.many)} and ${counter.allergen}: ${child.firstName}’s list says ${child.allergies.trim()}. Ask before laying them.`,
-    );
-  }
-  if (counter.care) cautions.push(counter.care);
-  return cautions;
+  if (mouthing) cautions.push({ kind: 'mouthed' });
+  if (allergen && child.allergies.trim() !== '') cautions.push({ kind: 'allergy', things, allergen });
+  return [...cautions, { kind: 'care', things }];
 }
 
-function reasonFor(child: CautionedChild, underThree: boolean): string {
-  if (child.mouths) return `${child.firstName} still mouths things.`;
-  if (child.birthDate === null)
-    return `${child.firstName} has no birth date here, so is taken as under three.`;
-  return underThree ? `${child.firstName} is under three.` : '';
-}
-
-function capitalised(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
+function chokingBecause({ mouths, birthDate }: CautionedChild): ChokingBecause {
+  if (mouths) return 'mouths';
+  return birthDate === null ? 'no-birth-date' : 'under-three';
 }

@@ -1,60 +1,37 @@
-/** A kind of thing that can be laid and counted. */
+/** Foods and plants that a kind of thing may stand for, to be held against a child’s allergies. */
+export type Allergen = 'tree-nuts';
+
+/** A kind of thing that can be laid and counted; what it is called, and its care, the catalogue has by its id. */
 export interface Counter {
   readonly id: string;
-  readonly one: string;
-  readonly many: string;
   /** Fits the public small-parts cylinder (about 32 mm across): a choking hazard. */
   readonly small: boolean;
-  /** What to look after with this material, whoever counts with it. */
-  readonly care?: string;
-  /** The food or plant family to hold against the child's allergies. */
-  readonly allergen?: string;
+  readonly allergen?: Allergen;
 }
 
-export const counters: readonly Counter[] = [
-  { id: 'cork', one: 'cork', many: 'corks', small: true, care: 'Put by any cork that crumbles.' },
-  {
-    id: 'shell',
-    one: 'shell',
-    many: 'shells',
-    small: true,
-    care: 'Feel each shell for a chipped, sharp edge before it is laid.',
-  },
-  { id: 'boat', one: 'wooden boat', many: 'wooden boats', small: false },
-  {
-    id: 'lid',
-    one: 'jar lid',
-    many: 'jar lids',
-    small: false,
-    care: 'Run a finger round each lid: no sharp or bent rim.',
-  },
-  {
-    id: 'acorn-cup',
-    one: 'acorn cup',
-    many: 'acorn cups',
-    small: true,
-    care: 'Use dry cups only, and wash hands afterwards.',
-    allergen: 'tree nuts',
-  },
-];
+const kinds = [
+  { id: 'cork', small: true },
+  { id: 'shell', small: true },
+  { id: 'boat', small: false },
+  { id: 'lid', small: false },
+  { id: 'acorn-cup', small: true, allergen: 'tree-nuts' },
+] as const satisfies readonly Counter[];
+
+export const counters: readonly Counter[] = kinds;
+
+/** A kind on the shelf, or whatever was counted in play. */
+export type Things = (typeof kinds)[number]['id'] | 'anything';
 
 /** Whatever was counted in play: on no tray. */
-const anything: Counter = { id: 'anything', one: 'thing', many: 'things', small: false };
+const anything: Counter = { id: 'anything', small: false };
 
-export const isCounter = (id: string): boolean => [...counters, anything].some((one) => one.id === id);
+export const isCounter = (id: string): id is Things => [...counters, anything].some((one) => one.id === id);
 
 /** @throws RangeError for a kind that is not on the shelf */
 export function counterOf(id: string): Counter {
   const counter = [...counters, anything].find((one) => one.id === id);
   if (!counter) throw new RangeError(`counterOf: no counter is called “${id}”`);
   return counter;
-}
-
-/** "1 cork", "8 corks", "no corks". */
-export function amountOf(size: number, things: string): string {
-  const { one, many } = counterOf(things);
-  if (size === 0) return `no ${many}`;
-  return size === 1 ? `1 ${one}` : `${size} ${many}`;
 }
 
 /** Every kind, in the order of the shelf. */

@@ -1,5 +1,5 @@
-import { puppetCount } from '../puppet/puppetCount.js';
-import { pick, seededRandom, type Random } from '../simulate/random.js';
+import { puppetCount } from './puppetCount.js';
+import { pick, seededRandom, type Random } from '../common/random.js';
 import type { Bowl, Layout } from '../trace/trace.js';
 import { counterKinds, otherCounter } from './counters.js';
 import type { TaskEntry } from './task.js';

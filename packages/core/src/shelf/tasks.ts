@@ -1,5 +1,4 @@
-import type { Arrangement, Layout, TraySet } from '../trace/trace.js';
-import { amountOf, counterOf } from './counters.js';
+import type { Layout, TraySet } from '../trace/trace.js';
 import { spareThings } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
@@ -27,8 +26,6 @@ export const tasks: readonly Task[] = shelf;
 export const smallestSize = 1;
 export const largestSize = 20;
 export const largestSaid = 30;
-
-export const howManyQuestion = 'How many are there?';
 
 /** @throws RangeError for a task that is not on the shelf */
 export function taskOf(id: string): Task {
@@ -74,42 +71,4 @@ export function setOf(task: TaskEntry, n: number, things: string, layout?: Layou
     ...(pile !== undefined && { pile }),
     ...(layout && { layout }),
   };
-}
-
-/** Where the things of a set lie, after their amount. */
-export const placedWords: Record<Arrangement, string> = {
-  movable: 'to move aside',
-  row: 'in a row',
-  frame: 'in a frame',
-  pictures: 'as pictures',
-  scattered: 'scattered',
-  ring: 'in a ring',
-  heard: 'heard',
-  hidden: 'hidden',
-  none: '',
-};
-
-/** "8 corks in a row", "4 corks from 15", "the numbers to 12", "Otter counting 5 corks in a row". */
-export function describeSet(
-  set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile' | 'layout'>,
-  target = set.size,
-): string {
-  const { layout } = set;
-  if (layout?.puppet) {
-    return set.arrangement === 'none'
-      ? `Otter saying the numbers to ${target}`
-      : `Otter counting ${amountOf(set.size, set.things)} ${placedWords[set.arrangement]}`;
-  }
-  if (set.arrangement === 'none') return `the numbers to ${target}`;
-  if (set.arrangement === 'heard') return set.size === 1 ? '1 drop, heard' : `${set.size} drops, heard`;
-  if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(bowl.n, bowl.things)).join(', ');
-  if (layout?.model) return `as many ${counterOf(set.things).many} as ${amountOf(set.size, layout.model)}`;
-  if (layout?.places !== undefined) {
-    const things = amountOf(set.pile ?? set.size, set.things);
-    return set.arrangement === 'frame'
-      ? `${things} for ${layout.places} cells`
-      : `${things} for ${layout.places} jars`;
-  }
-  if (set.pile !== undefined) return `${amountOf(set.size, set.things)} from ${set.pile}`;
-  return `${amountOf(set.size, set.things)} ${placedWords[set.arrangement]}`;
 }

@@ -1,5 +1,5 @@
 import type { Arrangement, Word } from '../trace/trace.js';
-import { chance, type Random } from './random.js';
+import { chance, type Random } from '../common/random.js';
 
 /** What a simulated child can do, which no reading is told. */
 export interface HiddenAbility {

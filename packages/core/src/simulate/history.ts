@@ -1,5 +1,5 @@
 import { observationsOf } from '../evidence/observations.js';
-import { gaveAll } from '../giving/readGiving.js';
+import { gaveAll } from '../reading/readGiving.js';
 import { readTry } from '../reading/readTry.js';
 import { counters } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
@@ -8,7 +8,7 @@ import { setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
-import { pick, seededUuid, type Random } from './random.js';
+import { pick, seededUuid, type Random } from '../common/random.js';
 import { putOf } from './putOf.js';
 import { simulateTry } from './simulateTry.js';
 
@@ -73,7 +73,7 @@ function simulateSitting(
   const wentWell = earlier.findLast((trace) => trace.task === task.id && wentWithoutSlip(trace));
   let n = sizeFor(task, Math.max(task.ladder[0]!, (numberOf(wentWell) ?? task.ladder[1]!) - 1));
   return Array.from({ length: 3 + Math.floor(random() * 2) }, (_, i) => {
-    const asksHowMany = task.thenSay !== undefined || random() < 0.25;
+    const asksHowMany = task.thenAsks === true || random() < 0.25;
     const way = pickWay(task, i);
     const set = setOf(task, n, things, layoutFor(task, n, things, Math.floor(random() * 1e6), way));
     const { events, ended } = simulateTry(ability, putOf(task, set, n, asksHowMany), random);
@@ -89,7 +89,7 @@ function simulateSitting(
       start: task.start ?? 1,
       direction: 1,
       target: n,
-      ...(task.choosing && { choices: task.choosing.options.length }),
+      ...(task.choosing && { choices: task.choosing.length }),
       help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',
       firstTime: earlier.every((one) => one.task !== task.id) && i === 0,
@@ -115,4 +115,4 @@ function wentWithoutSlip(trace: Trace): boolean {
 }
 
 /** Each way by turns. */
-const pickWay = ({ ways }: Task, turn: number): string | undefined => ways && ways[turn % ways.length]!.id;
+const pickWay = ({ ways }: Task, turn: number): string | undefined => ways && ways[turn % ways.length];

@@ -1,13 +1,13 @@
 import { observationsOf } from '../evidence/observations.js';
 import { readTry } from '../reading/readTry.js';
 import { traceOf } from '../testing/traces.js';
-import { readKept } from '../total/readKept.js';
+import { readKept } from '../reading/readKept.js';
 import type { Trace } from '../trace/trace.js';
-import { readOrder } from '../words/readOrder.js';
+import { readOrder } from '../reading/readOrder.js';
 import { wordsOf, readPass } from '../trace/passes.js';
 import { grown, onThisDay, usualChild, type HiddenAbility } from './child.js';
 import { drawChild, trueOrder, trueTracking } from './population.js';
-import { seededRandom } from './random.js';
+import { seededRandom } from '../common/random.js';
 import { simulateTry, type PutToChild } from './simulateTry.js';
 import { chanceOfWords } from './words.js';
 

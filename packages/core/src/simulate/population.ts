@@ -1,7 +1,7 @@
 import { figure } from '../estimates/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { usualChild, type HiddenAbility } from './child.js';
-import { pick, type Random } from './random.js';
+import { pick, type Random } from '../common/random.js';
 import { chanceOfWords } from './words.js';
 
 /** A child drawn at random, with what is true of it. */

@@ -1,4 +1,4 @@
-import { rightChoice } from '../choosing/readChoice.js';
+import { rightChoice } from '../reading/readChoice.js';
 import type { Task } from '../shelf/tasks.js';
 import type { TraySet } from '../trace/trace.js';
 import type { PutToChild } from './simulateTry.js';
@@ -37,7 +37,7 @@ export function putOf(task: Task, set: TraySet, n: number, asksHowMany: boolean)
         size: n,
         arrangement: task.arrangement,
         asksHowMany,
-        asksAgain: task.again !== undefined,
+        asksAgain: task.asksAgain === true,
       };
   }
 }

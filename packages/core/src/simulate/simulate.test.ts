@@ -3,7 +3,7 @@ import { observationsOf } from '../evidence/observations.js';
 import type { ChildId, StaffId } from '../trace/ids.js';
 import { usualChild } from './child.js';
 import { simulateMonths } from './history.js';
-import { seededRandom, seededUuid } from './random.js';
+import { seededRandom, seededUuid } from '../common/random.js';
 
 const months = (seed: number, slipPerThing: number, lastWord = 0.5) =>
   simulateMonths(

@@ -1,7 +1,7 @@
 import type { Arrangement, Ended, Happening, TraceEvent, Word } from '../trace/trace.js';
-import { placeName } from '../sharing/readSharing.js';
+import { placeName } from '../reading/readSharing.js';
 import type { HiddenAbility } from './child.js';
-import { chance, pick, type Random } from './random.js';
+import { chance, pick, type Random } from '../common/random.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What is put to the child. */

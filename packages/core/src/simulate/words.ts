@@ -1,6 +1,6 @@
 import type { Word } from '../trace/trace.js';
 import type { HiddenAbility } from './child.js';
-import { chance, pick, type Random } from './random.js';
+import { chance, pick, type Random } from '../common/random.js';
 
 /** Chance that the words run in order to n at least. */
 export function chanceOfWords(ability: HiddenAbility, n: number): number {

@@ -24,7 +24,6 @@ export interface Leaning {
 
 export interface SkillEntry {
   readonly id: string;
-  readonly name: string;
   readonly strand: AnyStrand;
   /** Runs along the numbers; else it holds or does not. */
   readonly axis: boolean;
@@ -41,129 +40,103 @@ const on = (skill: string, offset = 0): Leaning => ({ on: skill, offset });
 
 /** Every skill of the shelf and those to come, and what each leans on. Without circles. */
 export const skillMap = [
-  skill('order', 'the number words in order', 'stable-order', true, [], { by: 'order' }),
-  skill('order-judged', 'hearing a slip in the words', 'stable-order', false, [on('order', 6)], {
+  skill('order', 'stable-order', true, [], { by: 'order' }),
+  skill('order-judged', 'stable-order', false, [on('order', 6)], {
     by: 'order-judged',
   }),
-  skill('teens', 'the teens, both ways', 'stable-order', false, [on('order', 12)], { by: 'teens' }),
+  skill('teens', 'stable-order', false, [on('order', 12)], { by: 'teens' }),
 
-  skill('aside', 'one-to-one, moving each aside', 'one-to-one', true, [on('order')], {
+  skill('aside', 'one-to-one', true, [on('order')], {
     by: 'one-to-one',
     arrangement: 'movable',
   }),
-  skill('matching', 'one to each, without counting', 'one-to-one', false, [], { by: 'matching' }),
-  skill('frame', 'one-to-one, in cells', 'one-to-one', true, [on('order'), on('matching')], {
+  skill('matching', 'one-to-one', false, [], { by: 'matching' }),
+  skill('frame', 'one-to-one', true, [on('order'), on('matching')], {
     by: 'one-to-one',
     arrangement: 'frame',
   }),
-  skill('row', 'one-to-one, in a row', 'one-to-one', true, [on('order'), on('aside')], {
+  skill('row', 'one-to-one', true, [on('order'), on('aside')], {
     by: 'one-to-one',
     arrangement: 'row',
   }),
-  skill('pictures', 'one-to-one, pictures', 'one-to-one', true, [on('row')], {
+  skill('pictures', 'one-to-one', true, [on('row')], {
     by: 'one-to-one',
     arrangement: 'pictures',
   }),
-  skill('scattered', 'one-to-one, scattered', 'one-to-one', true, [on('row', 2)], {
+  skill('scattered', 'one-to-one', true, [on('row', 2)], {
     by: 'one-to-one',
     arrangement: 'scattered',
   }),
-  skill('ring', 'one-to-one, in a ring', 'one-to-one', true, [on('row', 2)], {
+  skill('ring', 'one-to-one', true, [on('row', 2)], {
     by: 'one-to-one',
     arrangement: 'ring',
   }),
-  skill('heard', 'one-to-one, heard', 'one-to-one', true, [on('order'), on('aside', 1)], {
+  skill('heard', 'one-to-one', true, [on('order'), on('aside', 1)], {
     by: 'one-to-one',
     arrangement: 'heard',
   }),
-  skill('one-to-one-judged', 'seeing a slip of the finger', 'one-to-one', false, [on('row', 5)], {
+  skill('one-to-one-judged', 'one-to-one', false, [on('row', 5)], {
     by: 'one-to-one-judged',
   }),
 
-  skill('last-word', 'the last word says how many', 'cardinality', false, [on('row', 3)], {
+  skill('last-word', 'cardinality', false, [on('row', 3)], {
     by: 'last-word',
   }),
-  skill('fetch', 'fetching a number', 'cardinality', true, [on('aside')], { by: 'fetch' }),
-  skill(
-    'count-out',
-    'counting out a large number',
-    'cardinality',
-    true,
-    [on('order'), on('aside'), on('fetch', -5)],
-    { by: 'count-out' },
-  ),
-  skill('equal-set', 'making as many', 'cardinality', false, [on('fetch', 3), on('matching')], {
+  skill('fetch', 'cardinality', true, [on('aside')], { by: 'fetch' }),
+  skill('count-out', 'cardinality', true, [on('order'), on('aside'), on('fetch', -5)], { by: 'count-out' }),
+  skill('equal-set', 'cardinality', false, [on('fetch', 3), on('matching')], {
     by: 'equal-set',
   }),
-  skill('conservation', 'the number kept when things are moved', 'cardinality', false, [on('last-word')], {
+  skill('conservation', 'cardinality', false, [on('last-word')], {
     by: 'conservation',
   }),
-  skill('order-irrelevance', 'the same from either end', 'cardinality', false, [on('last-word')], {
+  skill('order-irrelevance', 'cardinality', false, [on('last-word')], {
     by: 'order-irrelevance',
   }),
-  skill('numeral-to-set', 'from a written number to a set', 'cardinality', false, [on('fetch', 4)], {
+  skill('numeral-to-set', 'cardinality', false, [on('fetch', 4)], {
     by: 'numeral-to-set',
   }),
-  skill('several-sets', 'several sets by a recipe', 'cardinality', false, [on('numeral-to-set')], {
+  skill('several-sets', 'cardinality', false, [on('numeral-to-set')], {
     by: 'several-sets',
   }),
 
-  skill('count-on', 'counting on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
-  skill('count-back', 'counting back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
-  skill('one-more', 'what comes next, one more', 'counting-on-and-back', true, [on('order', 1)]),
-  skill('one-fewer', 'what comes before, one fewer', 'counting-on-and-back', true, [
-    on('one-more'),
-    on('count-back'),
-  ]),
-  skill('hidden', 'adding and taking away, hidden', 'counting-on-and-back', true, [
-    on('count-on'),
-    on('conservation'),
-  ]),
+  skill('count-on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
+  skill('count-back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
+  skill('one-more', 'counting-on-and-back', true, [on('order', 1)]),
+  skill('one-fewer', 'counting-on-and-back', true, [on('one-more'), on('count-back')]),
+  skill('hidden', 'counting-on-and-back', true, [on('count-on'), on('conservation')]),
 
-  skill('more', 'which has more', 'comparing', false, [on('row', 4)]),
-  skill('fewer', 'which has fewer', 'comparing', false, [on('more')]),
-  skill('same', 'the same, and by how many', 'comparing', true, [on('equal-set'), on('more')]),
+  skill('more', 'comparing', false, [on('row', 4)]),
+  skill('fewer', 'comparing', false, [on('more')]),
+  skill('same', 'comparing', true, [on('equal-set'), on('more')]),
 
-  skill('name-numeral', 'naming numerals', 'numeral-recognition', true, [on('order')]),
-  skill('find-numeral', 'finding numerals', 'numeral-recognition', true, []),
-  skill('order-numerals', 'numerals in order', 'numeral-recognition', true, [
-    on('name-numeral'),
-    on('order'),
-  ]),
-  skill('compare-numerals', 'which numeral is more', 'numeral-recognition', true, [
-    on('order-numerals'),
-    on('more'),
-  ]),
+  skill('name-numeral', 'numeral-recognition', true, [on('order')]),
+  skill('find-numeral', 'numeral-recognition', true, []),
+  skill('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
+  skill('compare-numerals', 'numeral-recognition', true, [on('order-numerals'), on('more')]),
 
-  skill('trace-numeral', 'tracing numerals', 'numeral-formation', false, []),
-  skill('write-numeral', 'writing numerals', 'numeral-formation', true, [
-    on('name-numeral'),
-    on('trace-numeral'),
-  ]),
-  skill('write-how-many', 'writing how many', 'numeral-formation', true, [
-    on('write-numeral'),
-    on('last-word'),
-  ]),
+  skill('trace-numeral', 'numeral-formation', false, []),
+  skill('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
+  skill('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
 
-  skill('see-few', 'seeing how many', 'seeing-how-many', true, []),
-  skill('see-patterns', 'seeing patterns and five-and-some', 'seeing-how-many', true, [on('see-few', -4)]),
+  skill('see-few', 'seeing-how-many', true, []),
+  skill('see-patterns', 'seeing-how-many', true, [on('see-few', -4)]),
 
-  skill('parts', 'the parts of a number', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
-  skill('to-ten', 'how many more to ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
+  skill('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
+  skill('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
 
-  skill('sort-and-count', 'sorting, and counting each kind', 'sorting-and-recording', false, [on('row', 5)]),
-  skill('tally', 'tallying', 'sorting-and-recording', true, [on('matching')]),
+  skill('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
+  skill('tally', 'sorting-and-recording', true, [on('matching')]),
 ] as const satisfies readonly SkillEntry[];
 
 function skill<Id extends string>(
   id: Id,
-  name: string,
   strand: AnyStrand,
   axis: boolean,
   leansOn: readonly Leaning[],
   read?: SkillEntry['read'],
 ): SkillEntry & { readonly id: Id } {
-  return { id, name, strand, axis, leansOn, ...(read && { read }) };
+  return { id, strand, axis, leansOn, ...(read && { read }) };
 }
 
 export type SkillId = (typeof skillMap)[number]['id'];

@@ -4,7 +4,7 @@ import { orderPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf, type OrderObservation } from '../evidence/observations.js';
 import { dayOf, type Trace } from '../trace/trace.js';
-import { readPrivateOrder } from '../words/readOrder.js';
+import { readPrivateOrder } from '../reading/readOrder.js';
 import { sayNumber } from './sayNumber.js';
 import type { OrderStatement } from './statement.js';
 

@@ -1,4 +1,4 @@
-import { groupBy } from '../groupBy.js';
+import { groupBy } from '../common/groupBy.js';
 import { observationsOf, type Observations } from '../evidence/observations.js';
 import { principles, type Principle } from '../shelf/task.js';
 import { ageInMonths } from '../shelf/cautions.js';
@@ -63,14 +63,25 @@ function sortedBySkill(tries: readonly Trace[]): Sorted {
 
 function workedOut(sorted: Sorted, date: string, months: number | null): readonly Statement[] {
   const soFar = (tries: readonly Trace[]): readonly Trace[] => tries.filter((trace) => dayOf(trace) <= date);
+  const asBefore = <Made extends Statement>(
+    of: string,
+    tries: readonly Trace[],
+    make: (tries: readonly Trace[]) => readonly Made[],
+  ): readonly Made[] => keptStatements(`${of} ${date} ${months}`, tries, make);
   const order = [...groupBy(soFar(sorted.order), (trace) => trace.language)].flatMap(([language, spoken]) =>
-    orderStatement(language, spoken, date, months),
+    asBefore(`order ${language}`, spoken, (tries) => orderStatement(language, tries, date, months)),
   );
   const byArrangement = groupBy(soFar(sorted.tracking), (trace) => trace.set.arrangement);
-  const tracking = arrangements.flatMap((one) => trackingStatement(one, byArrangement.get(one) ?? [], date));
-  const fetch = fetchStatement(soFar(sorted.fetch), date);
-  const countOut = countOutStatement(soFar(sorted.countOut), date, months);
-  const held = [...sorted.principles].flatMap(([one, tries]) => principleStatement(one, soFar(tries), date));
+  const tracking = arrangements.flatMap((one) =>
+    asBefore(one, byArrangement.get(one) ?? [], (tries) => trackingStatement(one, tries, date)),
+  );
+  const fetch = asBefore('fetch', soFar(sorted.fetch), (tries) => fetchStatement(tries, date));
+  const countOut = asBefore('count-out', soFar(sorted.countOut), (tries) =>
+    countOutStatement(tries, date, months),
+  );
+  const held = [...sorted.principles].flatMap(([one, tries]) =>
+    asBefore(one, soFar(tries), (known) => principleStatement(one, known, date)),
+  );
   return [
     ...order,
     ...tracking,
@@ -78,6 +89,35 @@ function workedOut(sorted: Sorted, date: string, months: number | null): readonl
     ...countOut,
     ...held.map((one) => withCardinality(one, fetch, held)),
   ];
+}
+
+interface OfTries {
+  readonly tries: readonly Trace[];
+  readonly made: readonly Statement[];
+}
+
+/** Statements kept with one try: of several skills, each on the days of a course, month ends, and those of a sitting. */
+const mostKept = 300;
+const ofTries = new WeakMap<Trace, Map<string, OfTries>>();
+
+/** What was said of these very tries before, kept with the first of them: a new try changes nothing said of earlier days. */
+function keptStatements<Made extends Statement>(
+  name: string,
+  tries: readonly Trace[],
+  make: (tries: readonly Trace[]) => readonly Made[],
+): readonly Made[] {
+  const [first] = tries;
+  if (!first) return make(tries);
+  const ofFirst = ofTries.get(first) ?? new Map<string, OfTries>();
+  ofTries.set(first, ofFirst);
+  const before = ofFirst.get(name);
+  if (before?.tries.length === tries.length && tries.every((trace, i) => trace === before.tries[i]))
+    return before.made as readonly Made[];
+  const made = make(tries);
+  ofFirst.delete(name);
+  ofFirst.set(name, { tries, made });
+  if (ofFirst.size > mostKept) ofFirst.delete(ofFirst.keys().next().value!);
+  return made;
 }
 
 /** Age in months at the first try: what was expected before it stays what was expected before it. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { usualChild } from '../simulate/child.js';
 import { simulateMonths } from '../simulate/history.js';
-import { seededRandom } from '../simulate/random.js';
+import { seededRandom } from '../common/random.js';
 import { counted, traceOf } from '../testing/traces.js';
 import type { ChildId, StaffId, TraceId } from '../trace/ids.js';
 import type { Happening, Trace } from '../trace/trace.js';

@@ -5,7 +5,7 @@ import type { NumberSkill } from '../shelf/task.js';
 import type { TaskId } from '../shelf/tasks.js';
 import { onThisDay, type HiddenAbility } from '../simulate/child.js';
 import { trueOrder, trueTracking, type DrawnChild } from '../simulate/population.js';
-import type { Random } from '../simulate/random.js';
+import type { Random } from '../common/random.js';
 import { simulateTry, type PutToChild } from '../simulate/simulateTry.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';

@@ -4,13 +4,14 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { palette } from '../../app/theme.js';
-import { Choice } from '../../app/Choice.js';
+import { palette } from '../../common/theme.js';
+import { Choice } from '../../common/Choice.js';
 import { change } from '../office.js';
 import { MapColumns } from './MapColumns.js';
 import { guessMapping, hasOpenDates, rowsOf, wrongWith, type Mapping, type Sheet } from './mapping.js';
 import { readSheet } from './readSheet.js';
 import { Report } from './Report.js';
+import { words } from '../../wording/words.js';
 
 interface Chosen {
   readonly name: string;
@@ -18,11 +19,6 @@ interface Chosen {
   readonly mapping: Mapping;
   readonly dayOrder: DayOrder;
 }
-
-const orderWords: Record<DayOrder, string> = {
-  'day-first': 'day first, 28/02/2022',
-  'month-first': 'month first, 02/28/2022',
-};
 
 /** Takes a list of children in: the file, what its columns are, what would happen, and then it happens. */
 export function FromFile() {
@@ -56,10 +52,9 @@ export function FromFile() {
   const wrong = chosen && wrongWith(chosen.mapping);
   return (
     <Box sx={{ display: 'grid', gap: 3 }}>
-      <Box component="section" aria-label="The file">
+      <Box component="section" aria-label={words.importing.file()}>
         <Typography color="textSecondary" sx={{ maxWidth: 720, mb: 1.5 }}>
-          A CSV file, as any spreadsheet saves it: the first line a heading, each child a line. Nothing is
-          stored before you have seen what would happen. An empty cell changes nothing.
+          {words.importing.intro()}
         </Typography>
         <Button
           component="label"
@@ -67,11 +62,11 @@ export function FromFile() {
           tabIndex={-1}
           sx={{ '&:focus-within': { outline: `3px solid ${palette.water}`, outlineOffset: 2 } }}
         >
-          {chosen ? `Another file than ${chosen.name}` : 'Choose a file'}
+          {chosen ? words.importing.other({ file: chosen.name }) : words.importing.choose()}
           <input
             type="file"
             accept=".csv,.tsv,.txt,text/csv"
-            aria-label="Choose a file"
+            aria-label={words.importing.choose()}
             onChange={(event) => {
               void open(event.target.files?.[0]);
               event.target.value = '';
@@ -95,9 +90,9 @@ export function FromFile() {
           {hasOpenDates(chosen.sheet, chosen.mapping) && (
             <Box sx={{ maxWidth: 520 }}>
               <Choice
-                label="Its dates have"
+                label={words.importing.dates()}
                 value={chosen.dayOrder}
-                options={dayOrders.map((order) => [order, orderWords[order]] as const)}
+                options={dayOrders.map((order) => [order, words.importing[order]()] as const)}
                 onChoose={(dayOrder) => choose({ ...chosen, dayOrder })}
               />
             </Box>
@@ -119,7 +114,7 @@ export function FromFile() {
                 disabled={wrong !== null || send.isPending}
                 onClick={() => send.mutate({ of: chosen, dryRun: true })}
               >
-                See what would happen
+                {words.importing.preview()}
               </Button>
             </Box>
           )}

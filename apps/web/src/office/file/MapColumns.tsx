@@ -1,10 +1,11 @@
-import { columnWords, registerColumns } from '@dotting/contract';
+import { registerColumns } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import type { Mapping, Sheet } from './mapping.js';
+import { words } from '../../wording/words.js';
 
 interface MapColumnsProps {
   readonly sheet: Sheet;
@@ -18,9 +19,9 @@ const examples = 3;
 /** What each column of the file is, beside the first things that stand in it. */
 export function MapColumns({ sheet, mapping, onMap }: MapColumnsProps) {
   return (
-    <Box component="section" aria-label="What the columns are">
+    <Box component="section" aria-label={words.importing.columns()}>
       <Typography variant="h2" sx={{ mb: 1 }}>
-        What the columns are
+        {words.importing.columns()}
       </Typography>
       {sheet.heading.map((head, i) => (
         <Box
@@ -34,22 +35,22 @@ export function MapColumns({ sheet, mapping, onMap }: MapColumnsProps) {
             py: 0.75,
           }}
         >
-          <Typography sx={{ fontWeight: 650 }}>{head || `Column ${i + 1}`}</Typography>
+          <Typography sx={{ fontWeight: 650 }}>{head || words.importing.column({ n: i + 1 })}</Typography>
           <Typography variant="body2" color="textSecondary" noWrap>
             {examplesOf(sheet, i)}
           </Typography>
           <TextField
             select
-            label={`“${head || `Column ${i + 1}`}” is`}
+            label={words.importing.headIs({ heading: head || words.importing.column({ n: i + 1 }) })}
             value={mapping[i] ?? leftOut}
             onChange={({ target }) =>
               onMap(mapping.map((one, at) => (at === i ? columnOf(target.value) : one)))
             }
           >
-            <MenuItem value={leftOut}>left out</MenuItem>
+            <MenuItem value={leftOut}>{words.importing.leftOut()}</MenuItem>
             {registerColumns.map((column) => (
               <MenuItem key={column} value={column}>
-                {columnWords[column]}
+                {words.columns[column]()}
               </MenuItem>
             ))}
           </TextField>
@@ -63,5 +64,5 @@ const columnOf = (value: string) => registerColumns.find((column) => column === 
 
 function examplesOf({ rows }: Sheet, column: number): string {
   const filled = rows.map((cells) => cells[column]?.trim() ?? '').filter((text) => text !== '');
-  return filled.length === 0 ? 'nothing stands in it' : filled.slice(0, examples).join(' · ');
+  return filled.length === 0 ? words.importing.emptyColumn() : filled.slice(0, examples).join(' · ');
 }

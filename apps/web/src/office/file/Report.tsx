@@ -1,4 +1,4 @@
-import { likeFormula, type ImportedRow, type ImportOutcome, type ImportReport } from '@dotting/contract';
+import { likeFormula, type ImportedRow, type ImportReport } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Checkbox from '@mui/material/Checkbox';
@@ -6,8 +6,9 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import type { Sheet } from './mapping.js';
+import { words } from '../../wording/words.js';
 
 interface ReportProps {
   readonly report: ImportReport;
@@ -16,14 +17,6 @@ interface ReportProps {
   /** Rows that were asked about and are right all the same. */
   readonly onTakeIn: (sure: readonly number[]) => void;
 }
-
-const outcomeWords: Record<ImportOutcome, string> = {
-  new: 'new',
-  changed: 'changed',
-  same: 'as it is',
-  asked: 'to be confirmed',
-  refused: 'left out',
-};
 
 /** What would happen to each row, or what has; the rows left out can be taken away to be put right. */
 export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }: ReportProps) {
@@ -35,15 +28,15 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
     setSure((before) => (isSure ? [...before, row] : before.filter((one) => one !== row)));
   const refused = rows.filter((row) => row.outcome === 'refused');
   return (
-    <Box component="section" aria-label={stored ? 'What was done' : 'What would happen'}>
-      <Typography variant="h2">{stored ? 'What was done' : 'What would happen'}</Typography>
+    <Box component="section" aria-label={stored ? words.importing.done() : words.importing.would()}>
+      <Typography variant="h2">{stored ? words.importing.done() : words.importing.would()}</Typography>
       <Typography role="status" sx={{ mb: 1.5 }}>
-        {countsOf(rows)}. {stored ? 'It is stored.' : 'Nothing is stored yet.'}
+        {countsOf(rows)}. {stored ? words.importing.stored() : words.importing.notStored()}
       </Typography>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
         {!stored && taken > 0 && (
           <Button variant="contained" color="primary" disabled={isSending} onClick={() => onTakeIn(sure)}>
-            Take {taken === 1 ? 'this one' : `these ${taken}`} in
+            {words.importing.import({ n: taken })}
           </Button>
         )}
         {refused.length > 0 && <LeftOut rows={refused} sheet={sheet} />}
@@ -64,9 +57,9 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
 
 function countsOf(rows: readonly ImportedRow[]): string {
   return (['new', 'changed', 'same', 'asked', 'refused'] as const)
-    .map((outcome) => [rows.filter((row) => row.outcome === outcome).length, outcomeWords[outcome]] as const)
-    .filter(([count]) => count > 0)
-    .map(([count, words]) => `${count} ${words}`)
+    .map((outcome) => ({ outcome, n: rows.filter((row) => row.outcome === outcome).length }))
+    .filter(({ n }) => n > 0)
+    .map(({ outcome, n }) => words.importing.outcomes[outcome]({ n }))
     .join(', ');
 }
 
@@ -90,13 +83,13 @@ function Row({ row, isSure, onSure }: RowProps) {
       }}
     >
       <Typography variant="body2" color="textSecondary">
-        row {row.row}
+        {words.importing.row({ n: row.row })}
       </Typography>
       <Typography variant="body2" sx={{ fontWeight: 650 }}>
-        {row.name || 'no name'}
+        {row.name || words.importing.noName()}
       </Typography>
       <Typography variant="body2" sx={{ color: isRefused ? palette.brick : undefined }}>
-        {outcomeWords[row.outcome]}
+        {words.importing.outcome[row.outcome]()}
       </Typography>
       <Box>
         {row.says.map((words) => (
@@ -107,7 +100,7 @@ function Row({ row, isSure, onSure }: RowProps) {
         {onSure && (
           <FormControlLabel
             control={<Checkbox checked={isSure} onChange={(_, checked) => onSure(checked)} />}
-            label="Yes, that is right"
+            label={words.importing.yes()}
           />
         )}
       </Box>
@@ -119,14 +112,14 @@ function Row({ row, isSure, onSure }: RowProps) {
 function LeftOut({ rows, sheet }: { readonly rows: readonly ImportedRow[]; readonly sheet: Sheet }) {
   const file = useMemo(() => {
     const lines = rows.map(({ row, says }) => [...sheet.rows[row - 2]!, says.join(' ')]);
-    const csv = Papa.unparse([[...sheet.heading, 'Left out because'], ...lines], {
+    const csv = Papa.unparse([[...sheet.heading, words.importing.leftOutBecause()], ...lines], {
       escapeFormulae: likeFormula,
     });
     return `data:text/csv;charset=utf-8,${encodeURIComponent(csv)}`;
   }, [rows, sheet]);
   return (
     <Button component="a" href={file} download="left-out.csv">
-      The rows left out, with why (CSV)
+      {words.importing.downloadLeftOut()}
     </Button>
   );
 }

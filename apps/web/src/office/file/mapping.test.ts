@@ -31,7 +31,7 @@ describe(guessMapping, () => {
 
 describe(wrongWith, () => {
   test('a column said twice, or no name at all, is told in words', () => {
-    expect(wrongWith(['firstName', 'group', 'group'])).toMatch(/Two columns are said to be “Group”/);
+    expect(wrongWith(['firstName', 'group', 'group'])).toMatch(/Two columns are called “Group”/);
     expect(wrongWith(['lastName', null])).toMatch(/Say which column is “First name”/);
     expect(wrongWith(['id', 'group'])).toBeNull();
     expect(wrongWith(['firstName', null])).toBeNull();

@@ -1,4 +1,5 @@
-import { columnWords, registerColumns, type RegisterColumn } from '@dotting/contract';
+import { registerColumns, type RegisterColumn } from '@dotting/contract';
+import { words } from '../../wording/words.js';
 
 /** A file as it was read: its heading, and the cells beneath. */
 export interface Sheet {
@@ -36,7 +37,7 @@ export function guessMapping(heading: readonly string[]): Mapping {
       (one) =>
         !taken.has(one) &&
         name !== '' &&
-        [plain(one), plain(columnWords[one]), ...(otherNames[one] ?? [])].includes(name),
+        [plain(one), plain(words.columns[one]()), ...(otherNames[one] ?? [])].includes(name),
     );
     if (column) taken.add(column);
     return column ?? null;
@@ -47,9 +48,9 @@ export function guessMapping(heading: readonly string[]): Mapping {
 export function wrongWith(mapping: Mapping): string | null {
   const used = mapping.filter((column) => column !== null);
   const twice = used.find((column, i) => used.indexOf(column) !== i);
-  if (twice) return `Two columns are said to be “${columnWords[twice]}”. Leave one of them out.`;
+  if (twice) return words.importing.twice({ column: words.columns[twice]() });
   if (!used.includes('firstName') && !used.includes('id'))
-    return `Say which column is “${columnWords.firstName}”.`;
+    return words.importing.missing({ column: words.columns.firstName() });
   return null;
 }
 

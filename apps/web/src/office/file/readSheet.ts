@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Sheet } from './mapping.js';
+import { words } from '../../wording/words.js';
 
 const largestBytes = 400_000;
 
@@ -8,15 +9,12 @@ const largestBytes = 400_000;
  * @throws Error in words for the reader where it is none
  */
 export async function readSheet(file: Blob): Promise<Sheet> {
-  if (file.size > largestBytes)
-    throw new Error('This file is too large for a register. Is it the right one?');
+  if (file.size > largestBytes) throw new Error(words.importing.tooLarge());
   const text = decoded(new Uint8Array(await file.arrayBuffer()));
-  if (text.includes('\0'))
-    throw new Error('This is not a CSV file. In the spreadsheet choose “save as” and then CSV.');
+  if (text.includes('\0')) throw new Error(words.importing.notCsv());
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   const [heading, ...rows] = data;
-  if (!heading || rows.length === 0)
-    throw new Error('This file has no rows. Its first line is the heading, and each child a line beneath.');
+  if (!heading || rows.length === 0) throw new Error(words.importing.noRows());
   return { heading, rows };
 }
 

@@ -4,9 +4,10 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
-import { Unsent } from '../../app/Unsent.js';
-import type { Closing } from '../sitting.js';
+import { Unsent } from '../../outbox/Unsent.js';
+import type { Closing } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
+import { words } from '../../wording/words.js';
 
 interface ClosingPageProps {
   readonly store: SittingStore;
@@ -35,24 +36,20 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
     <Box component="main" sx={{ flex: 1, minHeight: 0, overflow: 'auto', px: 4, py: 3 }}>
       <Box sx={{ maxWidth: 860, mx: 'auto', display: 'grid', gap: 2.5 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-          <Typography variant="h1">{child.firstName}, just now</Typography>
+          <Typography variant="h1">{words.closing.title({ name: child.firstName })}</Typography>
           <Unsent />
         </Box>
-        <Typography color="textSecondary">
-          {tries.length === 1 ? 'One try is' : `${tries.length} tries are`} on record, whatever stands here.
-        </Typography>
-        <Box component="section" aria-label="What this sitting changed" sx={{ display: 'grid', gap: 1.25 }}>
-          <Typography variant="h2">What this sitting changed</Typography>
-          {closing.changed.length === 0 && (
-            <Typography>Nothing new may be said yet; what was seen is on record.</Typography>
-          )}
+        <Typography color="textSecondary">{words.closing.onRecord({ n: tries.length })}</Typography>
+        <Box component="section" aria-label={words.closing.learned()} sx={{ display: 'grid', gap: 1.25 }}>
+          <Typography variant="h2">{words.closing.learned()}</Typography>
+          {closing.changed.length === 0 && <Typography>{words.closing.nothingNew()}</Typography>}
           {closing.changed.map((line, i) => (
             <Line key={line.told} line={line} onWords={(words) => setLine(i, words)} />
           ))}
         </Box>
         {closing.open.length > 0 && (
-          <Box component="section" aria-label="Still open">
-            <Typography variant="h2">Still open</Typography>
+          <Box component="section" aria-label={words.closing.stillOpen()}>
+            <Typography variant="h2">{words.closing.stillOpen()}</Typography>
             <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
               {closing.open.map((one) => (
                 <li key={one}>{one}</li>
@@ -61,16 +58,14 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
           </Box>
         )}
         <TextField
-          label="Anything else worth keeping"
+          label={words.closing.note()}
           multiline
           minRows={2}
           value={closing.note}
           onChange={(event) => change({ note: event.target.value.slice(0, longestNote) })}
         />
         {failure && (
-          <Typography role="alert">
-            This device could not keep it ({failure.message}). Leave the page open and try once more.
-          </Typography>
+          <Typography role="alert">{words.closing.notKept({ problem: failure.message })}</Typography>
         )}
         <Box sx={{ display: 'flex', gap: 1.5 }}>
           <Button
@@ -80,10 +75,10 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
             onClick={() => void keep()}
             sx={{ minHeight: 56, minWidth: 200 }}
           >
-            Keep and close
+            {words.closing.save()}
           </Button>
           <Button sx={{ minHeight: 56 }} onClick={() => store.dispatch({ kind: 'leave-closing' })}>
-            Back to the tray
+            {words.sitting.toTray()}
           </Button>
         </Box>
       </Box>
@@ -101,11 +96,11 @@ function Line({ line, onWords }: { readonly line: ClosingLine; readonly onWords:
         onChange={(event) => onWords(event.target.value.slice(0, longestLine))}
         slotProps={{ htmlInput: { 'aria-label': line.told } }}
         {...(isOwn && {
-          helperText: line.words.trim() === '' ? 'This line will be left out.' : 'In your words.',
+          helperText: line.words.trim() === '' ? words.closing.leftOut() : words.closing.inYourWords(),
         })}
       />
       <Button onClick={() => onWords(isOwn ? line.told : '')} sx={{ flexShrink: 0 }}>
-        {isOwn ? 'As it was' : 'Leave out'}
+        {isOwn ? words.closing.asItWas() : words.closing.leaveOut()}
       </Button>
     </Box>
   );

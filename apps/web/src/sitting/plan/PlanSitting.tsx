@@ -1,16 +1,17 @@
-import { counters, needs, otherQuestions, taskOf, trayFor, type Need, type TaskId } from '@dotting/core';
+import { counters, needs, otherQuestions, trayFor, type Need, type TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
-import { todayHere } from '../../app/days.js';
-import { languageName } from '../../app/language.js';
-import { needWords } from '../../app/needs.js';
-import { palette } from '../../app/theme.js';
-import { useHere } from '../../entrance/here.js';
-import { Choice } from '../../app/Choice.js';
+import { todayHere } from '../../common/days.js';
+import { languageName } from '../../common/language.js';
+import { palette } from '../../common/theme.js';
+import { useHere } from '../../common/here.js';
+import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
-import type { Sitting } from '../sitting.js';
+import type { Sitting } from '../../outbox/sitting.js';
+import { amountOf, taskWords, tellCaution, thingsWords } from '@dotting/words';
+import { words } from '../../wording/words.js';
 
 interface PlanSittingProps {
   readonly sitting: Sitting;
@@ -37,33 +38,41 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
       }),
     [plan, whole, child],
   );
+  const lines = [
+    ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
+    ...tray.tasks.flatMap((id) => taskWords(words, id).also?.() ?? []),
+  ];
+  const cautions = [
+    ...tray.cautions.flatMap((caution) => tellCaution(words, caution, child) ?? []),
+    ...tray.tasks.flatMap((id) => taskWords(words, id).caution?.() ?? []),
+  ];
   return (
     <Box
       sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1, display: 'grid', gap: 2, alignContent: 'start' }}
     >
       <Typography variant="h1" sx={{ fontSize: '1.7rem' }}>
-        {whole.minutes} minutes with {child.firstName}
+        {words.plan.title({ n: whole.minutes, name: child.firstName })}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>
         <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
           <Choice
-            label="Minutes there are"
+            label={words.plan.time()}
             value={String(whole.minutes)}
             options={minutes.map((n) => [String(n), String(n)])}
             onChoose={(chosen) => dispatch({ kind: 'whole-plan', whole: { minutes: Number(chosen) } })}
           />
-          <Part label="First">
-            <b>{taskOf(plan.task).name}</b>. {plan.why}
+          <Part label={words.plan.first()}>
+            <b>{taskWords(words, plan.task).name()}</b>. {plan.why}
           </Part>
           {(whole.main !== plan.task || whole.mainWhy !== plan.why) && (
-            <Part label="What it is for">
-              <b>{taskOf(whole.main).name}</b>. {whole.mainWhy}
+            <Part label={words.plan.forWhat()}>
+              <b>{taskWords(words, whole.main).name()}</b>. {whole.mainWhy}
             </Part>
           )}
           <Other sitting={sitting} dispatch={dispatch} />
           {child.languages.length > 1 && (
             <Choice
-              label="Counts in"
+              label={words.fields.countsInNow()}
               value={plan.language}
               options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
               onChoose={(language) => dispatch({ kind: 'lay', plan: { language } })}
@@ -72,24 +81,24 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
         </Box>
         <Box
           component="section"
-          aria-label="The tray to lay"
+          aria-label={words.plan.tray()}
           sx={{ display: 'grid', gap: 1, alignContent: 'start' }}
         >
           <Choice
-            label="With which things"
+            label={words.plan.using()}
             value={plan.things}
-            options={counters.map(({ id, many }) => [id, many])}
+            options={counters.map(({ id }) => [id, thingsWords(words, id)])}
             onChoose={(things) => dispatch({ kind: 'lay', plan: { things } })}
             columns={2}
           />
-          <Part label="The tray">
+          <Part label={words.plan.tray()}>
             <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-              {tray.lines.length === 0 && <li>nothing: words alone</li>}
-              {tray.lines.map((line) => (
+              {lines.length === 0 && <li>{words.plan.noThings()}</li>}
+              {lines.map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </Box>
-            {tray.cautions.map((caution) => (
+            {cautions.map((caution) => (
               <Typography key={caution} variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
                 {caution}
               </Typography>
@@ -118,9 +127,12 @@ function Other({ sitting: { whole }, dispatch }: PlanSittingProps) {
   const options = otherQuestions(whole.main);
   return (
     <Choice<TaskId | 'none'>
-      label="Then, if there is time"
+      label={words.plan.then()}
       value={whole.other !== null && options.includes(whole.other) ? whole.other : 'none'}
-      options={[...options.map((id) => [id, taskOf(id).name] as const), ['none', 'nothing more']]}
+      options={[
+        ...options.map((id) => [id, taskWords(words, id).name()] as const),
+        ['none', words.plan.nothingElse()],
+      ]}
       onChoose={(id) => dispatch({ kind: 'whole-plan', whole: { other: id === 'none' ? null : id } })}
       columns={2}
     />
@@ -135,9 +147,9 @@ interface NeededProps {
 /** What is done otherwise today; from what the child needs, and changed for this sitting only. */
 function Needed({ access, onChange }: NeededProps) {
   return (
-    <Box role="group" aria-label="Done otherwise for">
+    <Box role="group" aria-label={words.fields.adaptFor()}>
       <Typography variant="body2" color="textSecondary">
-        Done otherwise for
+        {words.fields.adaptFor()}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
         {needs.map((need) => {
@@ -153,7 +165,7 @@ function Needed({ access, onChange }: NeededProps) {
                 '&[aria-pressed=true]': { bgcolor: palette.sand, borderColor: palette.ink, fontWeight: 700 },
               }}
             >
-              {needWords[need].toLowerCase()}
+              {words.needs.inline[need]()}
             </Button>
           );
         })}

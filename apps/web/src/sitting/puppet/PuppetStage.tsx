@@ -1,19 +1,21 @@
-import { describeSet, wordFor, type NumberWords, type PuppetCount, type TraySet } from '@dotting/core';
+import { wordFor, type NumberWords, type PuppetCount, type TraySet } from '@dotting/core';
+import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useEffectEvent } from 'react';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import { mirrorSize, placesOf } from '../tray/mirrorLayout.js';
 import { Things, trayFrame } from '../tray/Things.js';
 import { useSteps } from '../useSteps.js';
 import { Otter } from './Otter.js';
 import { canSpeak, speak } from './speak.js';
+import { words } from '../../wording/words.js';
 
 interface PuppetStageProps {
   readonly set: TraySet;
   readonly puppet: PuppetCount;
-  readonly words: NumberWords;
+  readonly numberWords: NumberWords;
   /** Changes when a key asks for it to be played. */
   readonly asked: number;
 }
@@ -22,10 +24,10 @@ const stepMs = 1_100;
 const resting = { x: 110, y: 430 } as const;
 
 /** A puppet counts, with a slip or without; the child may watch. Played as often as asked for. */
-export function PuppetStage({ set, puppet, words, asked }: PuppetStageProps) {
+export function PuppetStage({ set, puppet, numberWords, asked }: PuppetStageProps) {
   const steps = useSteps(
     puppet.words.map((_, i) => 600 + i * stepMs),
-    (i) => speak(wordFor(words, puppet.words[i]!), words.tag),
+    (i) => speak(wordFor(numberWords, puppet.words[i]!), numberWords.tag),
   );
   const playAsked = useEffectEvent(steps.play);
   useEffect(() => {
@@ -39,7 +41,11 @@ export function PuppetStage({ set, puppet, words, asked }: PuppetStageProps) {
     <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
       <svg
         role="img"
-        aria-label={puppet.touches.length > 0 ? `Otter counts ${describeSet(set)}` : 'Otter says the numbers'}
+        aria-label={
+          puppet.touches.length > 0
+            ? words.puppet.counts({ what: describeSet(words, set) })
+            : words.puppet.says()
+        }
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
         style={{ flex: 1, minHeight: 0 }}
@@ -73,20 +79,22 @@ export function PuppetStage({ set, puppet, words, asked }: PuppetStageProps) {
             textAnchor="middle"
             fontSize={44}
             fill={palette.ink}
-            direction={words.rightToLeft ? 'rtl' : 'ltr'}
+            direction={numberWords.rightToLeft ? 'rtl' : 'ltr'}
           >
-            {wordFor(words, word)}
+            {wordFor(numberWords, word)}
           </text>
         )}
       </svg>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, pb: 1.5 }}>
         <Button sx={{ minHeight: 56, minWidth: 170 }} onClick={steps.play} data-played={steps.done}>
-          {steps.isPlaying ? 'Otter counts …' : steps.done > 0 ? 'Once more' : 'Let Otter count'}
+          {steps.isPlaying
+            ? words.puppet.counting()
+            : steps.done > 0
+              ? words.puppet.again()
+              : words.puppet.start()}
         </Button>
         <Typography variant="body2" color="textSecondary">
-          {canSpeak(words.tag)
-            ? 'This device says the words.'
-            : 'Say each word as it stands there: this device has no voice for it.'}
+          {canSpeak(numberWords.tag) ? words.puppet.spoken() : words.puppet.sayYourself()}
         </Typography>
       </Box>
     </Box>

@@ -1,15 +1,18 @@
-import { taskOf, tellTry, type CaptureKind, type Ended, type Strategy } from '@dotting/core';
+import { taskOf, type Ended } from '@dotting/core';
+import { tellTry } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { languageName } from '../../app/language.js';
-import { useHere } from '../../entrance/here.js';
-import { Choice } from '../../app/Choice.js';
+import { languageName } from '../../common/language.js';
+import { useHere } from '../../common/here.js';
+import { Choice } from '../../common/Choice.js';
 import { PutRight } from '../thumb/PutRight.js';
+import { viewOf } from '../kinds/views.js';
 import type { Action } from '../after.js';
-import type { SittingTry } from '../sitting.js';
+import type { SittingTry } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 interface AfterTryProps {
   readonly tried: SittingTry;
@@ -18,57 +21,20 @@ interface AfterTryProps {
   readonly dispatch: (action: Action) => void;
 }
 
-/** How a child may have gone about it, by the kind of task. */
-const strategies: Record<CaptureKind, readonly (readonly [Strategy, string])[]> = {
-  say: [],
-  count: [
-    ['touched', 'touched each'],
-    ['moved-aside', 'moved each aside'],
-    ['looked', 'by looking'],
-    ['fingers', 'on fingers'],
-    ['knew', 'knew it'],
-  ],
-  give: [
-    ['counted-all', 'counted out'],
-    ['looked', 'by looking'],
-    ['fingers', 'on fingers'],
-    ['knew', 'knew it'],
-    ['guessed', 'a handful'],
-  ],
-  share: [
-    ['matched', 'one to each'],
-    ['looked', 'by looking'],
-    ['in-cells', 'cell by cell'],
-  ],
-  choose: [
-    ['knew', 'knew at once'],
-    ['counted-all', 'counted along'],
-    ['guessed', 'a guess'],
-  ],
-  answer: [
-    ['counted-all', 'counted all'],
-    ['counted-on', 'counted on'],
-    ['knew', 'knew it'],
-    ['looked', 'by looking'],
-    ['fingers', 'on fingers'],
-    ['guessed', 'a guess'],
-  ],
-};
-
-const endings: readonly (readonly [Ended, string])[] = [
-  ['finished', 'finished'],
-  ['stopped-itself', 'stopped of itself'],
-  ['stopped-by-adult', 'I stopped it'],
-  ['refused', 'did not want to'],
-  ['interrupted', 'interrupted'],
-];
+const endings = [
+  'finished',
+  'stopped-itself',
+  'stopped-by-adult',
+  'refused',
+  'interrupted',
+] as const satisfies readonly Ended[];
 
 /** What the try showed, in one sentence that can be put right here. */
 export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   const [isPuttingRight, setIsPuttingRight] = useState(false);
   const { here } = useHere();
   const { head, events } = tried;
-  const ways = strategies[taskOf(head.task).kind];
+  const ways = viewOf[taskOf(head.task).kind].strategies();
   const others = languages.filter((tag) => tag !== head.language);
   const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
   return (
@@ -77,18 +43,18 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
     >
       <Box>
         <Typography variant="body2" color="textSecondary">
-          This try
+          {words.after.title()}
         </Typography>
         <Typography sx={{ fontSize: '1.2rem', lineHeight: 1.45 }} role="status">
-          {tellTry({ ...head, ended: head.ended ?? 'finished', events })}
+          {tellTry(words, { ...head, ended: head.ended ?? 'finished', events })}
         </Typography>
       </Box>
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button onClick={() => setIsPuttingRight(!isPuttingRight)} aria-expanded={isPuttingRight}>
-          Not so: put it right
+          {words.after.notRight()}
         </Button>
         {head.setAside !== undefined && (
-          <Button onClick={() => setAside(null)}>Let it count after all</Button>
+          <Button onClick={() => setAside(null)}>{words.after.countAfterAll()}</Button>
         )}
       </Box>
       {isPuttingRight ? (
@@ -97,7 +63,7 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
         <>
           {ways.length > 0 && (
             <Choice
-              label="How the child went about it, if you saw"
+              label={words.after.strategy()}
               value={head.strategy ?? null}
               options={ways}
               onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
@@ -105,19 +71,22 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
           )}
           {others.length > 0 && (
             <Choice
-              label={`Counted in ${languageName(head.language, here.languages)}`}
+              label={words.after.countedIn({ language: languageName(head.language, here.languages) })}
               value={head.mixedWith ?? 'alone'}
               options={[
-                ['alone', 'in it alone'],
-                ...others.map((tag) => [tag, `mixed with ${languageName(tag, here.languages)}`] as const),
+                ['alone', words.after.onlyThat()],
+                ...others.map(
+                  (tag) =>
+                    [tag, words.after.mixedWith({ language: languageName(tag, here.languages) })] as const,
+                ),
               ]}
               onChoose={(tag) => dispatch({ kind: 'mixed-with', language: tag === 'alone' ? null : tag })}
             />
           )}
           <Choice
-            label="How it ended"
+            label={words.after.howItEnded()}
             value={head.ended}
-            options={endings}
+            options={endings.map((one) => [one, words.after.ended[one]()])}
             onChoose={(ended) => dispatch({ kind: 'end', ended })}
           />
           {head.setAside === undefined && <SetAside onSetAside={setAside} />}
@@ -127,17 +96,22 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   );
 }
 
-const reasons = ['tired or upset', 'the tray was bumped', 'others joined in', 'laid wrongly'];
+const reasons = () => [
+  words.after.tired(),
+  words.after.bumped(),
+  words.after.joinedIn(),
+  words.after.setOutWrong(),
+];
 
 function SetAside({ onSetAside }: { readonly onSetAside: (reason: string) => void }) {
   const [reason, setReason] = useState('');
   return (
     <Box sx={{ display: 'grid', gap: 0.5 }}>
       <Typography variant="body2" color="textSecondary">
-        Set it aside: it stays on record and counts for nothing
+        {words.after.dontCount()}
       </Typography>
       <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-        {reasons.map((one) => (
+        {reasons().map((one) => (
           <Button key={one} onClick={() => onSetAside(one)} sx={{ fontWeight: 500 }}>
             {one}
           </Button>
@@ -152,7 +126,7 @@ function SetAside({ onSetAside }: { readonly onSetAside: (reason: string) => voi
         >
           <TextField
             size="small"
-            label="another reason"
+            label={words.common.anotherReason()}
             value={reason}
             onChange={(event) => setReason(event.target.value.slice(0, 200))}
           />

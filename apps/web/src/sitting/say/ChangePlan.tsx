@@ -12,24 +12,18 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { languageName } from '../../app/language.js';
-import { useHere } from '../../entrance/here.js';
-import { Choice } from '../../app/Choice.js';
-import type { Plan, Sitting } from '../sitting.js';
+import { languageName } from '../../common/language.js';
+import { useHere } from '../../common/here.js';
+import { Choice } from '../../common/Choice.js';
+import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { taskWords, thingsWords } from '@dotting/words';
+import { words } from '../../wording/words.js';
 
 interface ChangePlanProps {
   readonly child: Sitting['child'];
   readonly plan: Plan;
   readonly onLay: (plan: Partial<Omit<Plan, 'layout'>>, way?: string) => void;
 }
-
-const strandNames: Record<Strand, string> = {
-  'stable-order': 'order',
-  'one-to-one': 'one-to-one',
-  cardinality: 'cardinality',
-};
-
-const ownChoice = 'Your own choice.';
 
 /** Another task, number or kind of thing than the one proposed, in place of the column's text. */
 export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
@@ -38,28 +32,30 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
   const [strand, setStrand] = useState<Strand>(task.strand);
   const largest = largestOf(task);
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
-    onLay({ ...change, why: ownChoice }, way);
+    onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
     <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start', flex: 1, overflow: 'auto', minHeight: 0 }}>
       <Choice
-        label="Strand"
+        label={words.plan.strand()}
         value={strand}
-        options={strands.map((one) => [one, strandNames[one]])}
+        options={strands.map((one) => [one, words.strands[one]()])}
         onChoose={setStrand}
       />
       <Choice
-        label="Task"
+        label={words.plan.task()}
         value={plan.task}
-        options={tasks.filter((one) => one.strand === strand).map(({ id, name }) => [id, name])}
+        options={tasks
+          .filter((one) => one.strand === strand)
+          .map(({ id }) => [id, taskWords(words, id).name()])}
         onChoose={(id) => lay({ task: id })}
         columns={2}
       />
       <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
         <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
-          {laysThings(task) ? 'How many' : 'To which number'}
+          {laysThings(task) ? words.plan.howMany() : words.plan.toNumber()}
         </Typography>
         <Button
-          aria-label="one fewer"
+          aria-label={words.plan.oneFewer()}
           disabled={plan.size <= smallestOf(task)}
           onClick={() => lay({ size: plan.size - 1 })}
           sx={{ fontSize: '1.4rem' }}
@@ -69,13 +65,13 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         <Typography
           sx={{ fontSize: '1.6rem', minWidth: 56, textAlign: 'center', fontWeight: 700 }}
           aria-live="polite"
-          aria-label="How many to lay"
+          aria-label={words.plan.howManyOut()}
           role="status"
         >
           {plan.size}
         </Typography>
         <Button
-          aria-label="one more"
+          aria-label={words.plan.oneMore()}
           disabled={plan.size >= largest}
           onClick={() => lay({ size: plan.size + 1 })}
           sx={{ fontSize: '1.4rem' }}
@@ -85,15 +81,15 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
       </Box>
       {task.ways && (
         <Choice
-          label="In which way"
+          label={words.plan.way()}
           value={plan.layout?.way ?? null}
-          options={task.ways.map(({ id, words }) => [id, words])}
+          options={task.ways.map((id) => [id, taskWords(words, task.id).ways![id]!.name()])}
           onChoose={(way) => lay({}, way)}
         />
       )}
       {child.languages.length > 1 && (
         <Choice
-          label="Counts in"
+          label={words.fields.countsInNow()}
           value={plan.language}
           options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
           onChoose={(language) => lay({ language })}
@@ -101,9 +97,9 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
       )}
       {laysThings(task) && task.only === undefined && (
         <Choice
-          label="Things"
+          label={words.plan.using()}
           value={plan.things}
-          options={counters.map(({ id, many }) => [id, many])}
+          options={counters.map(({ id }) => [id, thingsWords(words, id)])}
           onChoose={(things) => lay({ things })}
           columns={3}
         />

@@ -1,12 +1,13 @@
-import { amountOf, cautionsFor, describeSet, laysThings, setOf, taskOf, type Need } from '@dotting/core';
+import { cautionsFor, laysThings, setOf, taskOf, type Need } from '@dotting/core';
+import { adaptationOf, amountOf, describeSet, taskWords, tellCaution } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { headingFont, palette } from '../../app/theme.js';
-import { todayHere } from '../../app/days.js';
-import { needWords } from '../../app/needs.js';
+import { headingFont, palette } from '../../common/theme.js';
+import { todayHere } from '../../common/days.js';
 import { NumberStrip } from '../thumb/NumberStrip.js';
-import { scriptFor, wayOf, type Standing } from './script.js';
-import type { Plan, Sitting } from '../sitting.js';
+import { scriptFor, wayWords, type Standing } from './script.js';
+import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];
@@ -21,15 +22,19 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const { say, then, avoid } = scriptFor(plan, standing);
   const isRead = standing.phase === 'read';
   const isLaying = isRead || standing.phase === 'laying';
-  const way = wayOf(plan);
+  const told = taskWords(words, task.id);
+  const way = wayWords(plan);
+  const cautions = thingsOf(plan)
+    .flatMap((kind) => cautionsFor(kind, child, todayHere()))
+    .flatMap((caution) => tellCaution(words, caution, child) ?? []);
   return (
     <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
       <Box>
-        <Label>{isRead ? 'Then say' : 'Say'}</Label>
+        <Label>{isRead ? words.say.thenSay() : words.say.say()}</Label>
         <Typography sx={spoken}>“{say}”</Typography>
         {then && isLaying && (
           <Typography sx={{ fontFamily: headingFont, fontSize: '1.15rem', mt: 0.75 }}>
-            {task.midway ? 'on the way' : 'then'} “{then}”
+            {task.midway ? words.say.onTheWay() : words.say.then()} “{then}”
           </Typography>
         )}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 0.75 }}>
@@ -37,36 +42,39 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
         </Typography>
       </Box>
       <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.25 }}>
-        <Label>{isRead ? 'Then lay' : 'Lay'}</Label>
+        <Label>{isRead ? words.say.thenSetOut() : words.say.setOut()}</Label>
         <Typography variant="h2">{layWords(plan)}</Typography>
-        <Typography variant="body2">{[task.lay, way?.words].filter(Boolean).join('; ')}</Typography>
-        {task.also.length > 0 && <Typography variant="body2">Also {task.also.join(', ')}</Typography>}
+        <Typography variant="body2">{[told.setOut?.(), way?.name()].filter(Boolean).join('; ')}</Typography>
+        {told.also && <Typography variant="body2">{words.say.also({ things: told.also() })}</Typography>}
         <NumberStrip plan={plan} child={child} />
       </Box>
       {access.map((need) => (
-        <Box key={need} role="note" aria-label={`For ${child.firstName}: ${need}`} sx={note}>
+        <Box
+          key={need}
+          role="note"
+          aria-label={words.say.forChild({ name: child.firstName, what: words.needs.inline[need]() })}
+          sx={note}
+        >
           <Typography variant="body2">
-            <b>{needWords[need]}</b>: {task.adaptations[need]}
+            <b>{words.needs[need]()}</b>: {adaptationOf(words, task.id, need)}
           </Typography>
         </Box>
       ))}
       <Box
         component="ul"
-        aria-label="Cautions"
+        aria-label={words.say.cautions()}
         sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
       >
-        {[...thingsOf(plan).flatMap((kind) => cautionsFor(kind, child, todayHere())), ...task.cautions].map(
-          (caution) => (
-            <Typography
-              component="li"
-              key={caution}
-              variant="body2"
-              sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
-            >
-              {caution}
-            </Typography>
-          ),
-        )}
+        {[...cautions, ...(told.caution ? [told.caution()] : [])].map((caution) => (
+          <Typography
+            component="li"
+            key={caution}
+            variant="body2"
+            sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
+          >
+            {caution}
+          </Typography>
+        ))}
       </Box>
     </Box>
   );
@@ -85,10 +93,10 @@ function thingsOf({ task, things, layout }: Plan): readonly string[] {
 
 function layWords({ task: id, size, things, layout }: Plan): string {
   const task = taskOf(id);
-  if (!laysThings(task)) return 'Nothing to lay';
+  if (!laysThings(task)) return words.say.nothingToSetOut();
   const set = setOf(task, size, things, layout);
   const isPile = set.pile !== undefined && layout?.places === undefined && layout?.model === undefined;
-  return isPile ? amountOf(set.pile!, things) : describeSet(set);
+  return isPile ? amountOf(words, set.pile!, things) : describeSet(words, set);
 }
 
 function Label({ children }: { readonly children: string }) {

@@ -7,7 +7,8 @@ import type { KeyCommand } from '../keys.js';
 import { SayAndLay } from './SayAndLay.js';
 import type { Standing } from './script.js';
 import type { Action } from '../after.js';
-import type { Sitting } from '../sitting.js';
+import type { Sitting } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 interface SayColumnProps {
   readonly child: Sitting['child'];
@@ -41,19 +42,19 @@ export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
         {isGoingOn ? (
           <>
             <Button sx={foot} onClick={() => onCommand('stop-kindly')}>
-              Stop kindly
+              {words.sitting.finishGently()}
             </Button>
             <Button sx={foot} onClick={() => onCommand('did-not-know')}>
-              Did not know
+              {words.sitting.didNotKnow()}
             </Button>
           </>
         ) : (
           <>
             <Button sx={foot} onClick={props.onEnd}>
-              {props.hasTries ? 'End here' : 'Leave'}
+              {props.hasTries ? words.sitting.endHere() : words.sitting.leave()}
             </Button>
             <Button sx={foot} onClick={() => onCommand('pause')}>
-              Pause
+              {words.sitting.pause()}
             </Button>
             <Button
               sx={foot}
@@ -64,7 +65,7 @@ export const SayColumn = memo(function SayColumn(props: SayColumnProps) {
               }}
               aria-expanded={isChanging}
             >
-              {isChanging ? 'Lay this' : 'Change …'}
+              {isChanging ? words.sitting.useThis() : words.sitting.changeTask()}
             </Button>
           </>
         )}

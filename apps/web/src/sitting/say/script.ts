@@ -1,5 +1,7 @@
-import { howManyQuestion, taskOf, type Way } from '@dotting/core';
-import type { Phase, Plan } from '../sitting.js';
+import { kinds, taskOf, type Phase } from '@dotting/core';
+import { taskWords } from '@dotting/words';
+import type { Plan } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 /** What to say now, and what not to. */
 export interface Script {
@@ -8,10 +10,8 @@ export interface Script {
   readonly avoid: string;
 }
 
-/** Which of its task's ways a plan is put in. */
-export function wayOf({ task, layout }: Plan): Way | undefined {
-  return taskOf(task).ways?.find((way) => way.id === layout?.way);
-}
+/** What there is to say of the way in which a plan’s task is put. */
+export const wayWords = ({ task, layout }: Plan) => taskWords(words, task).ways?.[layout?.way ?? ''];
 
 export interface Standing {
   readonly phase: Phase;
@@ -23,18 +23,21 @@ export interface Standing {
 
 /** The lines for how the try stands; after it, those of the next. */
 export function scriptFor(plan: Plan, { phase, hasAnswered, hasPut }: Standing): Script {
-  const task = taskOf(plan.task);
-  const way = wayOf(plan);
-  const say = (way?.say ?? task.say).replace('{n}', String(plan.size));
-  if (phase !== 'read' && hasAnswered && task.again) {
-    return { say: task.again.say, then: null, avoid: way?.lay ?? task.again.lay };
+  const { kind, midway } = taskOf(plan.task);
+  const told = taskWords(words, plan.task);
+  const way = wayWords(plan);
+  const n = { n: plan.size };
+  const avoid = told.avoid();
+  if (phase !== 'read' && hasAnswered && told.again) {
+    return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)() };
   }
-  if (phase === 'asked' && task.kind === 'count') {
-    return { say: howManyQuestion, then: null, avoid: 'Ask once, as if you did not know.' };
+  if (phase === 'asked' && kinds[kind].asksHowMany) {
+    return { say: words.say.howMany(), then: null, avoid: words.say.askOnce() };
   }
-  if (phase === 'counting' && task.kind === 'share' && hasPut) {
-    return { say: task.choosing?.question ?? 'Now count them for me.', then: null, avoid: task.avoid };
+  if (phase === 'counting' && kinds[kind].slipsOf.putting && hasPut) {
+    return { say: (told.choosing?.question ?? words.say.nowCount)(), then: null, avoid };
   }
-  const then = task.thenSay ?? task.again?.say ?? task.midway?.question ?? null;
-  return { say, then, avoid: task.avoid };
+  const then =
+    told.thenSay?.(n) ?? told.again?.say() ?? (midway ? told.midway?.question() : undefined) ?? null;
+  return { say: (way?.say ?? told.say)(n), then, avoid };
 }

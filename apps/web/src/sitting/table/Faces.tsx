@@ -1,9 +1,10 @@
 import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import type { SittingStore } from '../sittingStore.js';
 import { faceOf } from './faces.js';
+import { words } from '../../wording/words.js';
 
 interface FacesProps {
   readonly stores: readonly SittingStore[];
@@ -16,7 +17,7 @@ export function Faces({ stores, active, onChoose }: FacesProps) {
   return (
     <Box
       component="nav"
-      aria-label="At the table"
+      aria-label={words.sitting.atTheTable()}
       sx={{ display: 'flex', gap: 1, px: 2, py: 0.5, bgcolor: palette.sand }}
     >
       {stores.map((store, place) => {

@@ -3,8 +3,9 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { target } from '../../app/theme.js';
+import { target } from '../../common/theme.js';
 import { useTypedNumber } from './useTypedNumber.js';
+import { words } from '../../wording/words.js';
 
 /** Of words that can be heard otherwise, or of numbers alone. */
 type NumberPadProps =
@@ -34,7 +35,7 @@ export function NumberPad(props: NumberPadProps) {
     <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
       <Typography variant="body2" color="textSecondary">
         {title}
-        {typed !== '' && `: ${typed}, then Enter`}
+        {typed !== '' && words.thumb.typed({ n: typed })}
       </Typography>
       <Box
         role="group"
@@ -58,7 +59,7 @@ export function NumberPad(props: NumberPadProps) {
       {'onSay' in props && (
         <>
           <AsHeard onSay={props.onSay} />
-          <Button onClick={props.onLeave}>{props.leaveWords ?? 'Leave it'}</Button>
+          <Button onClick={props.onLeave}>{props.leaveWords ?? words.common.cancel()}</Button>
         </>
       )}
     </Box>
@@ -78,16 +79,16 @@ function AsHeard({ onSay }: { readonly onSay: (said: number | string) => void })
       sx={{ display: 'flex', gap: 0.75 }}
     >
       <TextField
-        label="as heard"
+        label={words.thumb.asHeard()}
         size="small"
         value={heard}
         onChange={(event) => setHeard(event.target.value.slice(0, 40))}
         slotProps={{
-          htmlInput: { autoComplete: 'off', 'aria-label': 'Another number, or the word as it was heard' },
+          htmlInput: { autoComplete: 'off', 'aria-label': words.thumb.otherWord() },
         }}
       />
       <Button type="submit" disabled={word === ''} sx={{ minWidth: 0, px: 1.5 }}>
-        Said
+        {words.events.Said()}
       </Button>
     </Box>
   );

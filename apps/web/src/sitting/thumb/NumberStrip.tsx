@@ -1,15 +1,16 @@
 import { taskOf, tenAndSome, wordFor } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useNumberWords } from '../../app/language.js';
-import type { Plan, Sitting } from '../sitting.js';
+import { useNumberWords } from '../../common/language.js';
+import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 /** Beyond this the adult knows how it goes on. */
 const mostShown = 20;
 
 /** The number words to listen for, where they are not English or are said the building way. */
 export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly child: Sitting['child'] }) {
-  const words = useNumberWords(plan.language);
+  const numberWords = useNumberWords(plan.language);
   const builds = plan.layout?.way === 'ten-and-some';
   if (plan.language === 'en' && !builds) return null;
   const start = taskOf(plan.task).start ?? 1;
@@ -18,17 +19,17 @@ export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly chi
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography variant="body2" color="textSecondary">
-        {child.firstName} counts in {words.name}
+        {words.sitting.countsInLanguage({ name: child.firstName, language: numberWords.name })}
       </Typography>
       <Box
         component="p"
-        lang={words.tag}
-        dir={words.rightToLeft ? 'rtl' : 'ltr'}
+        lang={numberWords.tag}
+        dir={numberWords.rightToLeft ? 'rtl' : 'ltr'}
         sx={{ m: 0, fontSize: '0.95rem', lineHeight: 1.5 }}
       >
         {numbers
-          .map((n) => (builds ? tenAndSome(words, n) : wordFor(words, n)))
-          .join(words.rightToLeft ? '، ' : ', ')}
+          .map((n) => (builds ? tenAndSome(numberWords, n) : wordFor(numberWords, n)))
+          .join(numberWords.rightToLeft ? '، ' : ', ')}
       </Box>
     </Box>
   );

@@ -3,10 +3,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { saidIn, sayEvent, waysToAmend, withSaid } from '../../amending/waysToAmend.js';
-import { palette } from '../../app/theme.js';
+import { sayEvent } from '../../amending/sayEvent.js';
+import { saidIn, waysToAmend, withSaid } from '../../amending/waysToAmend.js';
+import { palette } from '../../common/theme.js';
 import { NumberPad } from './NumberPad.js';
-import type { SittingTry } from '../sitting.js';
+import type { SittingTry } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
 interface PutRightProps {
   readonly tried: SittingTry;
@@ -20,13 +22,17 @@ export function PutRight({ tried, onGesture }: PutRightProps) {
   const events = settledEvents(tried.events);
   const event = events.find((one) => one.seq === chosen);
   const amend = (happening: Happening): void => {
-    onGesture({ kind: 'amend', of: event!.seq, event: happening, reason: 'put right after the try' });
+    onGesture({ kind: 'amend', of: event!.seq, event: happening, reason: words.thumb.correctedAfter() });
     setIsSaying(false);
   };
 
   return (
     <Box sx={{ display: 'grid', gap: 1.5 }}>
-      <Box role="group" aria-label="What was recorded" sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+      <Box
+        role="group"
+        aria-label={words.thumb.recorded()}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+      >
         {events.map((one) => (
           <Button
             key={one.seq}
@@ -46,16 +52,16 @@ export function PutRight({ tried, onGesture }: PutRightProps) {
           </Button>
         ))}
       </Box>
-      {!event && <Typography variant="body2">Touch what was recorded wrongly.</Typography>}
+      {!event && <Typography variant="body2">{words.thumb.tapWrong()}</Typography>}
       {event && (
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-          {waysToAmend(event).map(({ words, happening }) => (
-            <Button key={words} onClick={() => amend(happening)}>
-              {words}
+          {waysToAmend(event).map(({ told, happening }) => (
+            <Button key={told} onClick={() => amend(happening)}>
+              {told}
             </Button>
           ))}
           {saidIn(event) !== undefined && (
-            <Button onClick={() => setIsSaying(true)}>Said something else …</Button>
+            <Button onClick={() => setIsSaying(true)}>{words.replay.saidOther()}</Button>
           )}
           <Button
             onClick={() => {
@@ -63,14 +69,14 @@ export function PutRight({ tried, onGesture }: PutRightProps) {
               setChosen(undefined);
             }}
           >
-            Never happened
+            {words.replay.neverHappened()}
           </Button>
         </Box>
       )}
       {event && isSaying && (
         <Box sx={{ maxWidth: 300 }}>
           <NumberPad
-            title="Said"
+            title={words.events.Said()}
             onSay={(said) => amend(withSaid(event, said))}
             onLeave={() => setIsSaying(false)}
           />

@@ -1,37 +1,18 @@
-import type { Task, TraySet, Word } from '@dotting/core';
+import { kinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { palette, target } from '../../app/theme.js';
-import type { KeyCommand } from '../keys.js';
-import type { Phase } from '../sitting.js';
+import { palette, target } from '../../common/theme.js';
+import { viewOf } from '../kinds/views.js';
+import type { ThumbColumnProps } from './props.js';
 import { UnderThumb } from './UnderThumb.js';
-
-export interface ThumbColumnProps {
-  readonly phase: Phase;
-  readonly task: Task;
-  /** The number that is asked or laid. */
-  readonly size: number;
-  readonly set: TraySet;
-  /** There is a last tap for the slips to act on. */
-  readonly canMark: boolean;
-  readonly wasAsked: boolean;
-  /** Things are still being put to their places. */
-  readonly isPutting: boolean;
-  /** The bowl of a recipe that is being filled, from 0. */
-  readonly bowl: number;
-  readonly isOtherWord: boolean;
-  readonly onOtherWord: (word: Word | null) => void;
-  readonly onAnswer: (value: Word | null) => void;
-  readonly onGiven: (value: number) => void;
-  readonly onCommand: (command: KeyCommand) => void;
-}
+import { words } from '../../wording/words.js';
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
   const { phase, task, size, wasAsked, isPutting, bowl, set, onCommand } = props;
-  const canAsk = task.kind === 'count' && (phase === 'counting' || (phase === 'read' && !wasAsked));
-  const isWordByWord = task.kind === 'say' || task.kind === 'count';
+  const view = viewOf[task.kind];
+  const canAsk = kinds[task.kind].asksHowMany && (phase === 'counting' || (phase === 'read' && !wasAsked));
   const bowlsLeft = (set.layout?.bowls?.length ?? 1) - 1 - bowl;
   return (
     <>
@@ -39,52 +20,43 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
         <UnderThumb {...props} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        {phase === 'laying' && isWordByWord && (
+        {phase === 'laying' && view.whole && (
           <Button sx={tall} onClick={() => onCommand('whole')}>
-            {task.kind === 'say' ? `Said all to ${size}, no slip` : `Counted all ${size}, no slip`}
+            {view.whole(size)}
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
           <Button sx={tall} onClick={() => onCommand('undo')} disabled={phase === 'laying'}>
-            Undo
+            {words.sitting.undo()}
           </Button>
           {canAsk && (
             <Button
               sx={{ ...tall, ...(phase === 'counting' && filled) }}
               onClick={() => onCommand('how-many')}
             >
-              How many?
+              {words.sitting.howMany()}
             </Button>
           )}
         </Box>
         {phase === 'counting' && bowlsLeft > 0 && (
           <Button sx={tall} onClick={() => onCommand('next-bowl')}>
-            Next bowl
+            {words.sitting.nextBowl()}
           </Button>
         )}
         {phase === 'counting' && !isPutting && bowlsLeft <= 0 && (
           <Button sx={tall} onClick={() => onCommand('finished')}>
-            {doneWords[task.kind]}
+            {view.done()}
           </Button>
         )}
         {phase === 'read' && (
           <Button sx={{ ...tall, ...filled, minHeight: 72 }} onClick={() => onCommand('next')}>
-            Next try
+            {words.sitting.nextTry()}
           </Button>
         )}
       </Box>
     </>
   );
 });
-
-const doneWords: Record<Task['kind'], string> = {
-  say: 'Done saying',
-  count: 'Done counting',
-  give: 'Done giving',
-  share: 'Done sharing',
-  choose: 'Done',
-  answer: 'Done answering',
-};
 
 const tall = { minHeight: target.sitting, px: 1 } as const;
 const filled = {

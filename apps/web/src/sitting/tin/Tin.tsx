@@ -1,10 +1,11 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { palette } from '../../app/theme.js';
-import { Choice } from '../../app/Choice.js';
+import { palette } from '../../common/theme.js';
+import { Choice } from '../../common/Choice.js';
 import { useSteps } from '../useSteps.js';
 import { readySound, soundDrop, type Loudness } from './dropSound.js';
+import { words } from '../../wording/words.js';
 
 interface TinProps {
   /** ms from the beginning to each drop. */
@@ -16,12 +17,7 @@ interface TinProps {
 }
 
 type Way = Loudness | 'light';
-const ways: readonly (readonly [Way, string])[] = [
-  ['softly', 'softly'],
-  ['usual', 'usual'],
-  ['loudly', 'loudly'],
-  ['light', 'light, no sound'],
-];
+const ways: readonly Way[] = ['softly', 'usual', 'loudly', 'light'];
 const beforeFirstMs = 700;
 
 /** Drops things into a tin, unseen; as often as it is asked for, always the same. */
@@ -64,10 +60,15 @@ export function Tin({ drops, silent, asked }: TinProps) {
         aria-disabled={steps.isPlaying}
         data-dropped={steps.done}
       >
-        {steps.isPlaying ? 'Dropping …' : steps.done > 0 ? 'Drop them again' : 'Drop them'}
+        {steps.isPlaying ? words.tin.dropping() : steps.done > 0 ? words.tin.dropAgain() : words.tin.drop()}
       </Button>
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        <Choice label="How the tin tells" value={way} options={ways} onChoose={setWay} />
+        <Choice
+          label={words.tin.how()}
+          value={way}
+          options={ways.map((one) => [one, words.tin.ways[one]()])}
+          onChoose={setWay}
+        />
       </Box>
     </Box>
   );

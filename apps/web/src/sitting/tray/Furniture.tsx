@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import { cells, dish, jars, mirrorSize, type LaidSet, type Place } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
 

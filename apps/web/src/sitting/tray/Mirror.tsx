@@ -1,9 +1,11 @@
-import { describeSet, type Item } from '@dotting/core';
+import { type Item } from '@dotting/core';
+import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import { useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import { mirrorSize, nearest, placesOf, type LaidSet } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
+import { words } from '../../wording/words.js';
 
 interface MirrorProps {
   readonly set: LaidSet;
@@ -43,7 +45,7 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
       <svg
         role="button"
         tabIndex={0}
-        aria-label={`${describeSet(set, target)}: ${meaningOf(set, isPutting, byThing)}`}
+        aria-label={`${describeSet(words, set, target)}: ${meaningOf(set, isPutting, byThing)}`}
         data-beat={beat}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
@@ -72,9 +74,7 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
             fill={palette.inkSoft}
             fontSize={20}
           >
-            {set.arrangement === 'heard'
-              ? 'one tap for each number the child says'
-              : 'one tap for each number said'}
+            {set.arrangement === 'heard' ? words.tray.tapEachNumber() : words.tray.tapEachSaid()}
           </text>
         )}
       </svg>
@@ -84,9 +84,9 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
 
 /** What a tap means. */
 function meaningOf(set: LaidSet, isPutting: boolean, byThing: boolean): string {
-  if (isPutting) return 'next thing, put in the next place';
-  if (set.arrangement === 'none' || set.arrangement === 'heard') return 'next thing, the next word';
-  return byThing ? 'touch the thing the child touched' : 'next thing, one word with one touch';
+  if (isPutting) return words.tray.tapNextPlace();
+  if (set.arrangement === 'none' || set.arrangement === 'heard') return words.tray.tapNextWord();
+  return byThing ? words.tray.tapTouched() : words.tray.tapNextThing();
 }
 
 /**

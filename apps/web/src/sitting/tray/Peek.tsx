@@ -1,7 +1,9 @@
 import { settledEvents, type TraceEvent } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { palette } from '../../app/theme.js';
+import { sayEvent } from '../../amending/sayEvent.js';
+import { palette } from '../../common/theme.js';
+import { words } from '../../wording/words.js';
 
 interface PeekProps {
   readonly events: readonly TraceEvent[];
@@ -23,7 +25,7 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
         onContextMenu={(event) => event.preventDefault()}
         sx={{ color: palette.inkSoft, fontWeight: 500, touchAction: 'none' }}
       >
-        Hold to peek
+        {words.tray.hold()}
       </Button>
       {isPeeking && (
         <Box
@@ -44,31 +46,4 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
   );
 }
 
-function wordsSaid(events: readonly TraceEvent[]): string {
-  const parts = settledEvents(events).map((event) => {
-    switch (event.kind) {
-      case 'count':
-        return event.item === 'again' ? `${event.word} (again)` : String(event.word);
-      case 'say':
-        return `${event.word} (no touch)`;
-      case 'touch':
-        return '(touch)';
-      case 'passed-over':
-        return '(left out)';
-      case 'take-back':
-        return '(took back)';
-      case 'restart':
-        return '|';
-      case 'ask':
-        return '?';
-      case 'put':
-        return `(${event.place})`;
-      case 'given':
-      case 'answer':
-        return `= ${event.value ?? 'no answer'}`;
-      default:
-        return '';
-    }
-  });
-  return parts.filter((part) => part !== '').join('  ');
-}
+const wordsSaid = (events: readonly TraceEvent[]): string => settledEvents(events).map(sayEvent).join(' · ');

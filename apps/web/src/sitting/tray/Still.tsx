@@ -1,6 +1,8 @@
-import { amountOf, describeSet, type TraySet } from '@dotting/core';
+import { type TraySet } from '@dotting/core';
+import { amountOf, describeSet } from '@dotting/words';
+import { words } from '../../wording/words.js';
 import Box from '@mui/material/Box';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import { dish, mirrorSize } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
 import { Things, trayFrame } from './Things.js';
@@ -15,7 +17,7 @@ interface StillProps {
 export function Still({ set, bowl }: StillProps) {
   const { layout } = set;
   const amount = set.pile ?? set.size;
-  const label = layout?.bowls ? describeSet(set) : amountOf(amount, set.things);
+  const label = layout?.bowls ? describeSet(words, set) : amountOf(words, amount, set.things);
   return (
     <Box sx={trayFrame}>
       <svg

@@ -1,8 +1,9 @@
 import { memo } from 'react';
-import { palette } from '../../app/theme.js';
+import { palette } from '../../common/theme.js';
 import { Furniture } from './Furniture.js';
 import { asideFrom, mirrorSize, placesOf, type LaidSet } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
+import { words } from '../../wording/words.js';
 
 export const trayFrame = {
   position: 'relative',
@@ -69,7 +70,7 @@ function BeginningMark({
       strokeWidth={2.5}
       strokeLinejoin="round"
       role="img"
-      aria-label="the beginning"
+      aria-label={words.tray.beginning()}
     />
   );
 }

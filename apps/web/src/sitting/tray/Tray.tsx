@@ -1,12 +1,13 @@
-import { isPutting, setOf, settledEvents, taskOf, type Gesture } from '@dotting/core';
+import { kinds, settledEvents, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
-import { useNumberWords } from '../../app/language.js';
+import { useNumberWords } from '../../common/language.js';
 import { AfterTry } from '../say/AfterTry.js';
 import { Mirror } from './Mirror.js';
 import { PuppetStage } from '../puppet/PuppetStage.js';
-import { openTry, phaseOf, type Sitting } from '../sitting.js';
+import { onTheTable, openTry, phaseOf, type Sitting } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
 import { Still } from './Still.js';
+import { viewOf } from '../kinds/views.js';
 import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
 import { useSittingNow } from '../useSitting.js';
@@ -22,14 +23,15 @@ interface TrayProps {
 export function Tray({ store, byThing, played }: TrayProps) {
   const sitting = useSittingNow(store);
   const gesture = useCallback((one: Gesture) => store.dispatch({ kind: 'gesture', gesture: one }), [store]);
-  const words = useNumberWords(sitting.plan.language);
+  const numberWords = useNumberWords(sitting.plan.language);
   const open = openTry(sitting);
   if (open && phaseOf(sitting) === 'read') {
     return (
       <AfterTry key={open.id} tried={open} languages={sitting.child.languages} dispatch={store.dispatch} />
     );
   }
-  const { task, set, target } = onTheTable(sitting);
+  const table = onTheTable(sitting);
+  const { task, set, target } = table;
   const tap = (): void => {
     const meant = tapOn(store.read());
     if (meant) gesture(meant);
@@ -40,19 +42,19 @@ export function Tray({ store, byThing, played }: TrayProps) {
         key={sitting.tries.length}
         set={set}
         puppet={set.layout.puppet}
-        words={words}
+        numberWords={numberWords}
         asked={played}
       />
     );
   }
-  if (task.kind === 'give') return <Still set={set} bowl={bowlOf(sitting)} />;
+  if (viewOf[task.kind].isStill) return <Still set={set} bowl={bowlOf(sitting)} />;
   return (
     <>
       <Mirror
         set={set}
-        isPutting={task.kind === 'share' && (!open || isPutting({ set, events: open.events }))}
+        isPutting={kinds[task.kind].isStillPutting(table)}
         target={target}
-        byThing={byThing && task.kind !== 'say'}
+        byThing={byThing && kinds[task.kind].byThing}
         beat={open?.events.length ?? 0}
         onNext={tap}
         onThing={(item) => gesture({ kind: 'thing', item })}
@@ -62,17 +64,6 @@ export function Tray({ store, byThing, played }: TrayProps) {
       )}
     </>
   );
-}
-
-/** The open try as it was laid, or the plan as it is to be. */
-export function onTheTable({ plan, ...sitting }: Sitting) {
-  const open = openTry({ plan, ...sitting });
-  const task = taskOf(open?.head.task ?? plan.task);
-  return {
-    task,
-    set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),
-    target: open?.head.target ?? plan.size,
-  };
 }
 
 /** Of a recipe, the bowl that is being filled. */

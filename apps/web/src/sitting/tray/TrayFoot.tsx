@@ -2,22 +2,13 @@ import type { AnsweredBy, Help } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
-import { Choice } from '../../app/Choice.js';
+import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
-import type { SittingTry } from '../sitting.js';
+import type { SittingTry } from '../../outbox/sitting.js';
+import { words } from '../../wording/words.js';
 
-const helps: readonly (readonly [Help, string])[] = [
-  ['none', 'none'],
-  ['encouraged', 'cheered'],
-  ['prompted', 'prompted'],
-  ['shown', 'shown'],
-  ['guided', 'by hand'],
-];
-const answerers: readonly (readonly [AnsweredBy, string])[] = [
-  ['alone', 'alone'],
-  ['with-others', 'with others'],
-  ['others', 'others'],
-];
+const helps: readonly Help[] = ['none', 'encouraged', 'prompted', 'shown', 'guided'];
+const answerers: readonly AnsweredBy[] = ['alone', 'with-others', 'others'];
 
 interface TrayFootProps {
   readonly help: SittingTry['head']['help'];
@@ -36,30 +27,30 @@ export const TrayFoot = memo(function TrayFoot({ help, answeredBy, why, phase, d
         <Box
           sx={{
             display: 'grid',
-            gridTemplateColumns: 'minmax(0, 5fr) minmax(0, 3fr)',
+            gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 1fr)',
             gap: { xs: 1, lg: 2 },
           }}
         >
           <Choice
-            label="Help given"
+            label={words.help.title()}
             value={help}
-            options={helps}
+            options={helps.map((one) => [one, words.help[one]()])}
             onChoose={(one) => dispatch({ kind: 'help', help: one })}
           />
           <Choice
-            label="Who answered"
+            label={words.answered.title()}
             value={answeredBy}
-            options={answerers}
+            options={answerers.map((one) => [one, words.answered[one]()])}
             onChoose={(one) => dispatch({ kind: 'answered-by', answeredBy: one })}
           />
         </Box>
         {phase === 'read' && (
           <Typography color="textSecondary" sx={{ mt: 1 }}>
-            Why the next: {why}
+            {words.tray.next({ why })}
           </Typography>
         )}
       </Box>
-      {isLaying && <Typography color="textSecondary">Why this: {why}</Typography>}
+      {isLaying && why !== '' && <Typography color="textSecondary">{words.tray.why({ why })}</Typography>}
     </Box>
   );
 });

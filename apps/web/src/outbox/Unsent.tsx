@@ -1,0 +1,28 @@
+import Typography from '@mui/material/Typography';
+import { useWaiting, type Waiting } from './outbox.js';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
+
+/** Whether all that was recorded is safe at the server, in two or three words. */
+export function Unsent() {
+  const waiting = useWaiting();
+  const isSafe = waiting.tries + waiting.closings === 0;
+  return (
+    <Typography
+      component="span"
+      role="status"
+      variant="body2"
+      data-unsent={waiting.events}
+      sx={{ color: isSafe ? palette.water : palette.inkSoft, whiteSpace: 'nowrap' }}
+    >
+      {wordsFor(waiting)}
+    </Typography>
+  );
+}
+
+function wordsFor({ tries, closings, refused, noConnection }: Waiting): string {
+  if (tries + closings === 0) return words.sending.sent();
+  if (tries === 0) return noConnection ? words.sending.offlineClosing() : words.sending.sendingClosing();
+  if (refused.length > 0) return words.sending.refused({ n: refused.length });
+  return noConnection ? words.sending.offline({ n: tries }) : words.sending.sending({ n: tries });
+}

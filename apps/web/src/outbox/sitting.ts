@@ -1,0 +1,138 @@
+import type { ChildView, ClosingLine, TryHead } from '@dotting/contract';
+import {
+  setOf,
+  settledEvents,
+  taskOf,
+  type Layout,
+  type Need,
+  type Phase,
+  type SittingId,
+  type SittingPlan,
+  type StaffId,
+  type TaskId,
+  type Trace,
+  type TraceEvent,
+  type TraceId,
+} from '@dotting/core';
+
+/** What lies on the tray, or is to be laid, and why. */
+export interface Plan {
+  readonly task: TaskId;
+  readonly size: number;
+  readonly things: string;
+  readonly why: string;
+  /** The language counted in. */
+  readonly language: string;
+  /** What was generated for it. */
+  readonly layout?: Layout | undefined;
+}
+
+/** The whole of a sitting as it is planned, and why it is for that. */
+export type Whole = SittingPlan & { readonly mainWhy: string };
+
+/** What the closing page says, as worked out and as the adult has put it. */
+export interface Closing {
+  readonly changed: readonly ClosingLine[];
+  readonly open: readonly string[];
+  readonly note: string;
+}
+
+export interface SittingTry {
+  readonly id: TraceId;
+  readonly head: TryHead;
+  /** Goes up with every change of the head. */
+  readonly revision: number;
+  readonly presence: string;
+  readonly events: readonly TraceEvent[];
+}
+
+/** One adult's sitting with one child, as it stands. */
+export interface Sitting {
+  readonly key: string;
+  readonly id: SittingId;
+  readonly staffId: StaffId;
+  readonly presence: string;
+  readonly child: ChildView;
+  /** The child's tries of the last weeks before this sitting, as the server had them when it began. */
+  readonly earlier: readonly Trace[];
+  /** Tasks the child had met before this sitting. */
+  readonly metTasks: readonly string[];
+  readonly plan: Plan;
+  /** For how long, and with which other question. */
+  readonly whole: Whole;
+  /** Being planned before the child comes, under way, or being closed. */
+  readonly stage: 'planning' | 'sitting' | 'closing';
+  /** For which of the child's needs tasks are done otherwise. */
+  readonly access: readonly Need[];
+  /** ms since the epoch; null while it goes on. */
+  readonly pausedAt: number | null;
+  readonly pausedMs: number;
+  /** Null until the closing page has been opened. */
+  readonly closing: Closing | null;
+  /** Tries of this sitting, oldest first. */
+  readonly tries: readonly SittingTry[];
+  /** The last of the tries is the one on the table: counting, or just read. Else the next is being laid. */
+  readonly isOpen: boolean;
+}
+
+/** A sitting as it is kept: its tries by their ids. */
+export type KeptSitting = Omit<Sitting, 'tries'> & { readonly tries: readonly TraceId[] };
+
+export function openTry(sitting: Sitting): SittingTry | undefined {
+  return sitting.isOpen ? sitting.tries.at(-1) : undefined;
+}
+
+export function phaseOf(sitting: Sitting): Phase {
+  const open = openTry(sitting);
+  if (!open) return 'laying';
+  if (open.head.ended !== null) return 'read';
+  const asked = settledEvents(open.events).findLast(
+    (event) => (event.kind === 'ask' && event.question === 'how-many') || event.kind === 'answer',
+  );
+  return asked?.kind === 'ask' ? 'asked' : 'counting';
+}
+
+/** The open try as it was laid, or the plan as it is to be. */
+export function onTheTable(sitting: Sitting) {
+  const { plan } = sitting;
+  const open = openTry(sitting);
+  const task = taskOf(open?.head.task ?? plan.task);
+  return {
+    task,
+    set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),
+    target: open?.head.target ?? plan.size,
+    events: open?.events ?? [],
+  };
+}
+
+/** How often "how many?" has been answered in the open try. */
+export function answersIn(sitting: Sitting): number {
+  return settledEvents(openTry(sitting)?.events ?? []).filter((event) => event.kind === 'answer').length;
+}
+
+/** The tries of the sitting as the core reads them. */
+export function tracesOf(sitting: Sitting): readonly Trace[] {
+  return sitting.tries.map(({ id, head, events }): Trace => ({
+    ...head,
+    ended: head.ended ?? 'interrupted',
+    id,
+    events,
+  }));
+}
+
+export function withEvents(sitting: Sitting, eventsOf: (open: SittingTry) => readonly TraceEvent[]): Sitting {
+  return withOpenTry(sitting, (open) => ({ ...open, events: [...open.events, ...eventsOf(open)] }));
+}
+
+export function withHead(sitting: Sitting, change: Partial<TryHead>): Sitting {
+  return withOpenTry(sitting, (open) => ({
+    ...open,
+    head: { ...open.head, ...change },
+    revision: open.revision + 1,
+  }));
+}
+
+function withOpenTry(sitting: Sitting, change: (open: SittingTry) => SittingTry): Sitting {
+  const open = openTry(sitting);
+  return open ? { ...sitting, tries: [...sitting.tries.slice(0, -1), change(open)] } : sitting;
+}

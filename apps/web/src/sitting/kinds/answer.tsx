@@ -1,0 +1,18 @@
+import { Answer } from '../thumb/Answer.js';
+import type { KindView } from './view.js';
+import { words } from '../../wording/words.js';
+
+export const answer: KindView = {
+  Thumb: ({ onAnswer }) => <Answer onAnswer={onAnswer} />,
+  isStill: false,
+  done: () => words.kinds.doneAnswering(),
+  whole: null,
+  strategies: () => [
+    ['counted-all', words.kinds.countedAll()],
+    ['counted-on', words.kinds.countedOn()],
+    ['knew', words.kinds.knewIt()],
+    ['looked', words.kinds.byLooking()],
+    ['fingers', words.kinds.onFingers()],
+    ['guessed', words.kinds.aGuess()],
+  ],
+};

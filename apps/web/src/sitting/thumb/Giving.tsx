@@ -1,0 +1,45 @@
+import type { ChoosingWords } from '@dotting/words';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { target } from '../../common/theme.js';
+import { NumberPad } from './NumberPad.js';
+import type { ThumbColumnProps } from './props.js';
+import { words } from '../../wording/words.js';
+
+interface GivingProps extends Pick<ThumbColumnProps, 'canMark' | 'onAnswer' | 'onGiven'> {
+  readonly things: string;
+  readonly bowl: number | null;
+  readonly largest: number;
+  readonly midway: ChoosingWords | undefined;
+  readonly onAfresh: () => void;
+}
+
+/** How many were handed over, and what may be said on the way. */
+export function Giving({ things, bowl, largest, midway, canMark, onAnswer, onGiven, onAfresh }: GivingProps) {
+  const title = canMark ? words.thumb.thenMadeIt() : words.thumb.handedOver();
+  return (
+    <Box sx={{ display: 'grid', gap: 1 }}>
+      <NumberPad
+        title={bowl === null ? title : words.thumb.bowl({ n: bowl + 1, things, what: title.toLowerCase() })}
+        largest={largest}
+        onNumber={onGiven}
+      />
+      {midway && (
+        <Box role="group" aria-label={midway.question()}>
+          <Typography variant="body2" color="textSecondary">
+            “{midway.question()}”
+          </Typography>
+          <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75 }}>
+            {Object.entries(midway.options).map(([value, told]) => (
+              <Button key={value} onClick={() => onAnswer(value)} sx={{ minHeight: target.sitting, px: 0.5 }}>
+                {told()}
+              </Button>
+            ))}
+          </Box>
+        </Box>
+      )}
+      {canMark && <Button onClick={onAfresh}>{words.thumb.putBack()}</Button>}
+    </Box>
+  );
+}

@@ -1,0 +1,35 @@
+import { comeIn, expect, test } from './sitting.js';
+
+// Nobody else's tests come in as Mina: her language is kept, and the device is the same.
+test.use({ adult: 'Mina' });
+
+test('an adult is spoken to in her own language, also without a network, and the next one in English', async ({
+  signedIn: page,
+  context,
+}) => {
+  await page.getByRole('button', { name: 'Mina' }).click();
+  await page.getByRole('menuitem', { name: 'Speak Español' }).click();
+  const children = page.getByRole('navigation', { name: 'Peques' });
+  await expect(page.getByText(/ – seguro\./).first()).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('lang', 'es');
+
+  await children.getByRole('link', { name: 'Piers' }).click();
+  await expect(page.getByRole('link', { name: 'Sentarse con Piers' })).toBeVisible();
+
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await context.setOffline(true);
+  await page.reload();
+  await expect(page.getByText('Sin conexión con el servidor.')).toBeVisible();
+  await context.setOffline(false);
+  await page.reload();
+
+  await page.getByRole('button', { name: 'Mina' }).click();
+  await page.getByRole('menuitem', { name: 'Bloquear la pantalla' }).click();
+  await expect(page.getByText('Who is here?')).toBeVisible();
+  await expect(page.locator('html')).toHaveAttribute('lang', 'en');
+
+  await comeIn(page, 'Mina');
+  await page.getByRole('button', { name: 'Mina' }).click();
+  await page.getByRole('menuitem', { name: 'Hablar en English' }).click();
+  await expect(page.getByRole('navigation', { name: 'Children' })).toBeVisible();
+});

@@ -1,0 +1,80 @@
+import { settledEvents } from '../trace/settled.js';
+import type { AnsweredBy, Help, Trace } from '../trace/trace.js';
+import { readPass, wordsOf } from '../trace/passes.js';
+import { readWords } from '../reading/readWords.js';
+
+export interface TryWeight {
+  /** What a success counts, 0 … 1. */
+  readonly success: number;
+  /** What a miss counts, 0 … 1. */
+  readonly miss: number;
+}
+
+/** Help, others and cues make a success worth less; they make no miss worth less. */
+const SUCCESS_WITH_HELP: Record<Help, number> = {
+  none: 1,
+  encouraged: 1,
+  prompted: 0.5,
+  shown: 0.2,
+  guided: 0,
+};
+const SUCCESS_ANSWERED_BY: Record<AnsweredBy, number> = { alone: 1, 'with-others': 0.25, others: 0 };
+const SUCCESS_WITH_CUE = 0.5;
+/** A set shown for longer may have been counted. */
+const FLASH_MS = 1000;
+const SUCCESS_SHOWN_LONG = 0.5;
+const SEEN_IN_PASSING = 0.5;
+/** A routine the child had not met measures the routine too. */
+const MISS_FIRST_TIME = 0.7;
+const MISS_STOPPED_ITSELF = 0.5;
+
+const NOTHING: TryWeight = { success: 0, miss: 0 };
+
+export type WeighedTrace = Pick<
+  Trace,
+  | 'set'
+  | 'start'
+  | 'direction'
+  | 'target'
+  | 'help'
+  | 'answeredBy'
+  | 'firstTime'
+  | 'ended'
+  | 'seen'
+  | 'shownMs'
+  | 'setAside'
+  | 'sameAs'
+  | 'events'
+>;
+
+/** How much a success and a miss in this try may count towards an estimate. */
+export function tryWeight(trace: WeighedTrace): TryWeight {
+  const countsElsewhere = trace.sameAs !== undefined;
+  if (trace.setAside !== undefined || countsElsewhere) return NOTHING;
+  if (trace.answeredBy === 'others' || cameToNothing(trace)) return NOTHING;
+  const seen = trace.seen === 'in-passing' ? SEEN_IN_PASSING : 1;
+  const success =
+    SUCCESS_WITH_HELP[trace.help] *
+    SUCCESS_ANSWERED_BY[trace.answeredBy] *
+    (trace.set.cue ? SUCCESS_WITH_CUE : 1) *
+    ((trace.shownMs ?? 0) > FLASH_MS ? SUCCESS_SHOWN_LONG : 1);
+  const miss = trace.firstTime ? MISS_FIRST_TIME : 1;
+  return { success: success * seen, miss: miss * seen * missWhenStopped(trace) };
+}
+
+function cameToNothing(trace: WeighedTrace): boolean {
+  const events = settledEvents(trace.events);
+  if (events.some((event) => event.kind === 'answer' && event.value === 'did-not-know')) return false;
+  const wasAsked = events.some((event) => event.kind === 'ask');
+  const answered = events.some(
+    (event) => event.kind === 'given' || (event.kind === 'answer' && event.value !== null),
+  );
+  return trace.ended === 'refused' || trace.ended === 'interrupted' || (wasAsked && !answered);
+}
+
+function missWhenStopped(trace: WeighedTrace): number {
+  if (trace.ended === 'stopped-by-adult') return 0;
+  if (trace.ended !== 'stopped-itself' || trace.target === undefined) return 1;
+  const { upTo } = readWords(wordsOf(readPass(trace)), trace.start, trace.direction);
+  return (trace.target - upTo) * trace.direction > 0 ? MISS_STOPPED_ITSELF : 1;
+}

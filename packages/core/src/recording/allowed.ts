@@ -1,0 +1,61 @@
+import { kinds } from '../shelf/kinds/kinds.js';
+import type { OnTheTable } from '../shelf/kinds/kind.js';
+import { settledEvents } from '../trace/settled.js';
+import type { Question } from '../trace/trace.js';
+import type { Gesture } from '../trace/gesture.js';
+
+/** How a try stands: being laid, counted, asked how many, or read. */
+export type Phase = 'laying' | 'counting' | 'asked' | 'read';
+
+/**
+ * Whether a gesture means anything as the try stands: slips of the touch want things, those of putting want
+ * places, “how many?” a count, the next bowl bowls, and all but the first step a try under way.
+ */
+export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTable): boolean {
+  const kind = kinds[task.kind];
+  const isGoingOn = phase === 'counting' || phase === 'asked';
+  switch (gesture.kind) {
+    case 'undo':
+      return phase !== 'laying';
+    case 'whole':
+      return phase === 'laying' && kind.asksForWords;
+    case 'ask':
+      if (gesture.question === 'how-many') return phase !== 'laying' && kind.asksHowMany;
+      return isGoingOn && set.layout?.bowls !== undefined;
+    case 'answer':
+      return isGoingOn || (phase === 'laying' && !kind.asksForWords);
+    case 'that-one-again':
+    case 'left-one-out':
+    case 'word-no-touch':
+    case 'touch-no-word':
+      return isGoingOn && kind.slipsOf.touching;
+    case 'two-in-one':
+    case 'left-outside':
+      return isGoingOn && kind.slipsOf.putting;
+    case 'other-word':
+    case 'started-again':
+    case 'took-it-back':
+      return isGoingOn;
+    case 'next':
+    case 'thing':
+    case 'put':
+    case 'given':
+    case 'amend':
+    case 'take-out':
+      return true;
+  }
+}
+
+/**
+ * The question that goes without a tap of its own: a request before what is handed over, "how many?"
+ * before anything that is done about it, "which?" before a choice.
+ *
+ * @returns null where the gesture needs none, or it stands already
+ */
+export function implicitQuestion(gesture: Gesture, { task, events }: OnTheTable): Question | null {
+  const settled = settledEvents(events);
+  return kinds[task.kind].questionBefore(task, gesture, {
+    asked: settled.some((event) => event.kind === 'ask'),
+    isOpen: settled.findLast((event) => event.kind === 'ask' || event.kind === 'answer')?.kind === 'ask',
+  });
+}

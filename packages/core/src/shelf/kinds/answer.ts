@@ -1,0 +1,13 @@
+import { nothingPut, type CaptureKindEntry } from './kind.js';
+
+/** A number, or nothing; a child who counts first shows how. */
+export const answer: CaptureKindEntry = {
+  asksForWords: false,
+  asksHowMany: false,
+  byThing: true,
+  slipsOf: { touching: true, putting: false },
+  isStillPutting: nothingPut,
+  tap: () => ({ kind: 'next' }),
+  questionBefore: (_, { kind }, { isOpen }) =>
+    !isOpen && (kind === 'next' || kind === 'thing' || kind === 'answer') ? 'how-many' : null,
+};

@@ -1,0 +1,12 @@
+import { nothingPut, whichBefore, type CaptureKindEntry } from './kind.js';
+
+/** One of a few, said or pointed to. */
+export const choose: CaptureKindEntry = {
+  asksForWords: false,
+  asksHowMany: false,
+  byThing: false,
+  slipsOf: { touching: true, putting: false },
+  isStillPutting: nothingPut,
+  tap: () => null,
+  questionBefore: (_, gesture, soFar) => whichBefore(gesture, soFar),
+};

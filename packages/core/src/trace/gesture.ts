@@ -1,0 +1,23 @@
+import type { Happening, Item, Question, Word } from './trace.js';
+
+/** What an adult does while a child counts. Slips act on the last tap. */
+export type Gesture =
+  | { readonly kind: 'next' }
+  | { readonly kind: 'thing'; readonly item: Item }
+  | { readonly kind: 'word-no-touch' }
+  | { readonly kind: 'touch-no-word' }
+  | { readonly kind: 'that-one-again' }
+  | { readonly kind: 'other-word'; readonly word: Word }
+  | { readonly kind: 'left-one-out' }
+  | { readonly kind: 'took-it-back' }
+  | { readonly kind: 'started-again' }
+  | { readonly kind: 'ask'; readonly question: Question }
+  | { readonly kind: 'answer'; readonly value: number | string | null }
+  | { readonly kind: 'given'; readonly value: number }
+  | { readonly kind: 'put' }
+  | { readonly kind: 'two-in-one' }
+  | { readonly kind: 'left-outside' }
+  | { readonly kind: 'whole'; readonly from?: number; readonly to: number }
+  | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
+  | { readonly kind: 'take-out'; readonly of: number }
+  | { readonly kind: 'undo' };

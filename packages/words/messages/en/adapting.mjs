@@ -1,0 +1,28 @@
+export default {
+  counting: {
+    vision:
+      'A tray with a rim and a non-slip mat; things that differ by touch. One hand keeps the place, the other moves on.',
+    hearing: 'Sign the question. Signed number words are words; watch the hands as you would listen.',
+    movement: 'You move the things; the child says “now” for each and “stop” at the last.',
+    speech: 'The child points to a number card, or uses their own device, for each word or for the answer.',
+    language: 'Ask in the room’s language and count in the child’s. Write down which.',
+    attention: 'Three things, two minutes, and come back later in the day.',
+  },
+  saying: {
+    vision: 'There is nothing to see here. Sit close, and say when you start to listen.',
+    hearing: 'Signed number words, facing the child; beats are shown by a light or a tap on the arm.',
+    movement: 'Steps and jumps become nods or taps, or you move and the child says the word.',
+    speech: 'You say the words slowly; the child stops you where one is missing or wrong.',
+    language: 'Once in the room’s language, once in the home language: one language a try.',
+    attention: 'As far as five, on the way to somewhere.',
+  },
+  giving: {
+    vision:
+      'A tray with a rim and a non-slip mat; things that differ by touch. One hand keeps the place, the other moves on.',
+    hearing: 'Sign the question. Signed number words are words; watch the hands as you would listen.',
+    movement: 'You put them over one by one; the child says “stop”.',
+    speech: 'The child points to a number card, or uses their own device, for each word or for the answer.',
+    language: 'Ask in the room’s language and count in the child’s. Write down which.',
+    attention: 'Three things, two minutes, and come back later in the day.',
+  },
+};

@@ -1,0 +1,22 @@
+export default {
+  ended: {
+    finished: 'finished',
+    'stopped-itself': 'the child stopped',
+    'stopped-by-adult': 'I stopped it',
+    refused: 'didn’t want to',
+    interrupted: 'interrupted',
+  },
+  title: 'What happened',
+  notRight: 'Not right? Correct it',
+  countAfterAll: 'Count it after all',
+  strategy: 'How they did it (if you noticed)',
+  countedIn: 'Counted in {language}',
+  onlyThat: 'only that',
+  mixedWith: 'mixed with {language}',
+  howItEnded: 'How it ended',
+  tired: 'tired or upset',
+  bumped: 'the tray was bumped',
+  joinedIn: 'others joined in',
+  setOutWrong: 'set out wrongly',
+  dontCount: 'Don’t count this try (it stays on record)',
+};

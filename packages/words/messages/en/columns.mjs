@@ -1,0 +1,15 @@
+export default {
+  id: 'Id',
+  firstName: 'First name',
+  lastName: 'Last name',
+  birthDate: 'Birth date',
+  room: 'Room',
+  group: 'Group',
+  hand: 'Hand',
+  mouths: 'Things in the mouth',
+  allergies: 'Allergies',
+  languages: 'Languages',
+  needs: 'Adapt tasks for',
+  seenBy: 'Also seen by',
+  leftOn: 'Last day',
+};

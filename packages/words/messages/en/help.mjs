@@ -1,0 +1,8 @@
+export default {
+  title: 'Help',
+  none: 'none',
+  encouraged: 'encouraged',
+  prompted: 'prompted',
+  shown: 'shown how',
+  guided: 'hand over hand',
+};

@@ -1,0 +1,112 @@
+export default {
+  'double-counted': {
+    saw: 'counted one twice',
+    move: 'moving each one aside as it is counted, so that nothing counted is left in reach',
+    fitting: {
+      movable: 'dropping each one into a box with a lid as it is counted, out of sight',
+      frame: 'filling the cells first, then going along them with one finger',
+      pictures: 'ticking each one as it is counted',
+      ring: 'putting a lid beside the first one, so that the round ends where it began',
+      heard: 'putting up one finger for each drop',
+    },
+  },
+  missed: {
+    saw: 'missed one',
+    move: 'moving each one aside, then looking together for any still waiting',
+    fitting: {
+      movable: 'dropping each one into a box with a lid, then looking together for any still outside',
+      frame: 'going along the cells with one finger, then looking together for any without a word',
+      pictures: 'ticking each one, then looking together for any without a tick',
+      heard: 'letting the drops fall more slowly, one finger up for each',
+    },
+  },
+  'word-without-touch': {
+    saw: 'said a word with no touch',
+    move: 'dropping each one into a cup, one word to one drop',
+    fitting: {
+      frame: 'putting one in a cell to each word',
+      pictures: 'a tick to each word, and no word without a tick',
+      heard: 'waiting for the drop before each word',
+    },
+  },
+  'touch-without-word': {
+    saw: 'touched one with no word',
+    move: 'dropping each one into a cup, waiting for the word before the next',
+    fitting: {
+      frame: 'putting one in a cell, waiting for the word before the next',
+      pictures: 'a tick and a word together, waiting for the word before the next',
+      heard: 'letting the drops fall more slowly, with time for each word',
+    },
+  },
+  'ran-on': {
+    saw: 'went on past the last one',
+    move: 'finding the last one together before the count, and stopping there',
+    fitting: {
+      movable: 'handing them over one at a time, stopping when the hand is empty',
+      ring: 'putting a lid beside the first one, and stopping when the finger comes back to it',
+      heard: 'listening for the silence: when no drop falls, no word',
+    },
+  },
+  skipped: {
+    saw: 'skipped a number word',
+    move: 'a step to each number along the towpath, slowing down where the word was skipped',
+  },
+  repeated: {
+    saw: 'said a number word twice running',
+    move: 'one clap to each number word, together, then the child alone',
+  },
+  swapped: {
+    saw: 'swapped two number words',
+    move: 'taking turns, one number word each, through the place where they swapped',
+  },
+  replaced: {
+    saw: 'said another word in place of a number',
+    move: 'saying the numbers together through that place, then the child alone',
+  },
+  inserted: {
+    saw: 'added an extra number word',
+    move: 'one clap to each number word, together, then the child alone',
+  },
+  'looped-back': {
+    saw: 'went back and round again',
+    move: 'walking the numbers up the lock steps, one word to a step and none twice',
+  },
+  recounted: {
+    saw: 'counted them all again when asked how many',
+    move: 'covering them with a cloth after the count, before asking how many',
+  },
+  other: {
+    saw: 'gave a number that wasn’t the last word',
+    move: 'counting three into a cup, saying the last word slowly, then asking how many are in the cup',
+  },
+  'two-in-one': {
+    saw: 'put two in one place',
+    move: 'one place at a time before the child, the next one only when that is filled',
+  },
+  'left-outside': {
+    saw: 'left one out with a place still free',
+    move: 'looking together for the place that still waits',
+  },
+  'counted-again': {
+    saw: 'counted again or said a different number when asked again',
+    move: 'two or three only, moved slowly while the child watches, saying “the same ones” before asking',
+    fitting: {
+      'other-end': 'two or three only, the finger going slowly back, saying “the same ones” before asking',
+    },
+  },
+  'gave-another-number': {
+    saw: 'gave a different number from the one asked for',
+    move: 'counting each one aloud into the hand, and stopping together at the number',
+    fitting: {
+      'fill-to': 'counting each one aloud into the cup, and stopping together at the number',
+      'same-many': 'putting one beside each of the others, then looking along the row',
+    },
+  },
+  'chose-another': {
+    saw: 'did not spot whether Otter was right',
+    move: 'slowing Otter down, and letting the child count the same set first',
+    fitting: {
+      'say-spot': 'slowing Otter down, and saying the same numbers together first',
+    },
+  },
+};

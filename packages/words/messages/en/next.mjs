@@ -1,0 +1,30 @@
+export default {
+  'begin-well': 'Should go well, to start with.',
+  main: 'That was the warm-up. Now the one for today.',
+  'learn-most': '{n} could go either way, so it tells us most.',
+  'after-two-misses': 'Two slips running, so an easier one.',
+  'end-well': 'An easy one, to end well.',
+  'other-number': 'To see if {n} works too.',
+  otherQuestion: {
+    known: 'We know enough of that for now. One other question, with what is already out.',
+    time: 'There is a little time left. One other question, with what is already out.',
+  },
+  known: 'We know enough for now. Finish here, or change the task.',
+  enough: 'That’s enough for today. Finish gently, with something the child likes.',
+  time: 'The {minutes} minutes are up, and the last one went well: a good place to finish.',
+  step: {
+    notAsked: '{skill}: not asked yet',
+    unclear: '{skill}: not clear yet',
+    tryThis: 'Try {what}',
+    tryThisWay: 'Try {what}, {move}',
+  },
+  obstacle: '{saw}{place} in {n} of the last {of} tries',
+  obstacleLong: '{saw}{place} in {n} of the last {of} tries that went that far',
+  either: '{one} or {other}',
+  place: {
+    number: ' at {n}',
+    close: ' at the very end',
+    asked: ', from {n} up,',
+    after: ', always after the first {n},',
+  },
+};

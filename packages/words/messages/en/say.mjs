@@ -1,0 +1,15 @@
+export default {
+  thenSay: 'Then say',
+  say: 'Say',
+  onTheWay: 'part-way',
+  then: 'then',
+  thenSetOut: 'Then set out',
+  setOut: 'Set out',
+  also: 'Also {things}',
+  forChild: 'For {name}: {what}',
+  cautions: 'Take care',
+  nothingToSetOut: 'Nothing to set out',
+  askOnce: 'Ask once, as if you didn’t know.',
+  nowCount: 'Now count them for me.',
+  howMany: 'How many are there?',
+};

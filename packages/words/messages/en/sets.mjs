@@ -1,0 +1,21 @@
+export default {
+  placed: {
+    movable: '{amount} to move aside',
+    row: '{amount} in a row',
+    frame: '{amount} in a frame',
+    pictures: '{amount} as pictures',
+    scattered: '{amount}, scattered',
+    ring: '{amount} in a ring',
+    heard: '{amount}, heard',
+    hidden: '{amount}, hidden',
+    none: '{amount}',
+  },
+  numbersTo: 'numbers to {n}',
+  otterSays: 'Otter saying numbers to {n}',
+  otterCounts: 'Otter counting {what}',
+  drops: '{n, plural, one {1 drop} other {# drops}}, heard',
+  asMany: 'as many {things} as {amount}',
+  forCells: '{amount} for {n, plural, one {1 cell} other {# cells}}',
+  forJars: '{amount} for {n, plural, one {1 jar} other {# jars}}',
+  fromPile: '{amount} from {pile}',
+};

@@ -1,0 +1,15 @@
+export default {
+  missing: 'is {first}, but the steps from {from} on are missing. Send those first',
+  outOfOrder: 'is {seq} where {due} is due. Send the steps in order, with no gap',
+  stored: 'Step {seq} of this try is already stored with other contents.',
+  backwards: 'is {t} after {latest}: time cannot run backwards within a try',
+  notBefore: 'is {of}, which does not come before step {seq}',
+  noSuchThing: 'is {item}, but a set of {size} has no such thing',
+  badNumber: 'holds a number that is not whole or not from 0 to 1000',
+  noTask: 'no task is called “{task}”',
+  noThings: 'no things are called “{things}”',
+  badTarget: 'is {target}. Ask for 1 or more',
+  badBowls: 'asks for more than the {size} of the set, or for none',
+  badMoment: 'cannot be right: check the date and time on this device',
+  noneToCorrect: 'is {of}, and there is no such step to correct',
+};

@@ -1,0 +1,15 @@
+export default {
+  answerWas: 'The answer was',
+  noAnswer: 'No answer',
+  thenMadeIt: 'Then made it',
+  handedOver: 'Handed over',
+  bowl: 'Bowl {n}, {things}: {what}',
+  putBack: 'Put them all back, started again',
+  typed: ': {n}, then Enter',
+  asHeard: 'as you heard it',
+  otherWord: 'Another number, or the word as you heard it',
+  correctedAfter: 'corrected after the try',
+  recorded: 'What was recorded',
+  tapWrong: 'Tap what was recorded wrongly.',
+  lastWordWas: 'The last word was',
+};

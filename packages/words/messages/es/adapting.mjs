@@ -1,0 +1,31 @@
+export default {
+  counting: {
+    vision:
+      'Una bandeja con borde y una alfombrilla que no resbale; cosas que se distingan al tacto. Una mano guarda el sitio, la otra avanza.',
+    hearing: 'Pregunta con señas. Los números en señas son palabras: mira las manos como escucharías.',
+    movement: 'Mueves tú las cosas; el peque dice «ya» con cada una y «para» en la última.',
+    speech:
+      'El peque señala una tarjeta con el número, o usa su propio aparato, para cada palabra o para la respuesta.',
+    language: 'Pregunta en el idioma de la sala y cuenta en el del peque. Anota cuál.',
+    attention: 'Tres cosas, dos minutos, y vuelve más tarde ese día.',
+  },
+  saying: {
+    vision: 'Aquí no hay nada que ver. Siéntate cerca y di cuándo empiezas a escuchar.',
+    hearing: 'Números en señas, de cara al peque; el ritmo se muestra con una luz o un toque en el brazo.',
+    movement:
+      'Los pasos y saltos pasan a ser gestos o golpecitos, o te mueves tú y el peque dice la palabra.',
+    speech: 'Di tú las palabras despacio; el peque te para donde falta una o está mal.',
+    language: 'Una vez en el idioma de la sala y otra en el de casa: un idioma por intento.',
+    attention: 'Hasta el cinco, de camino a algún sitio.',
+  },
+  giving: {
+    vision:
+      'Una bandeja con borde y una alfombrilla que no resbale; cosas que se distingan al tacto. Una mano guarda el sitio, la otra avanza.',
+    hearing: 'Pregunta con señas. Los números en señas son palabras: mira las manos como escucharías.',
+    movement: 'Las pasas tú una a una; el peque dice «para».',
+    speech:
+      'El peque señala una tarjeta con el número, o usa su propio aparato, para cada palabra o para la respuesta.',
+    language: 'Pregunta en el idioma de la sala y cuenta en el del peque. Anota cuál.',
+    attention: 'Tres cosas, dos minutos, y vuelve más tarde ese día.',
+  },
+};

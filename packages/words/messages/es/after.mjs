@@ -1,0 +1,22 @@
+export default {
+  ended: {
+    finished: 'terminado',
+    'stopped-itself': 'paró el peque',
+    'stopped-by-adult': 'lo paré yo',
+    refused: 'no quiso',
+    interrupted: 'interrumpido',
+  },
+  title: 'Qué pasó',
+  notRight: '¿No es así? Corrígelo',
+  countAfterAll: 'Que sí cuente',
+  strategy: 'Cómo lo hizo (si te fijaste)',
+  countedIn: 'Contó en {language}',
+  onlyThat: 'solo ese',
+  mixedWith: 'mezclado con {language}',
+  howItEnded: 'Cómo acabó',
+  tired: 'cansancio o disgusto',
+  bumped: 'golpearon la bandeja',
+  joinedIn: 'otros se sumaron',
+  setOutWrong: 'mal puesto',
+  dontCount: 'No contar este intento (sigue guardado)',
+};

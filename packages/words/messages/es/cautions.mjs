@@ -1,0 +1,16 @@
+export default {
+  choking: {
+    mouths:
+      'Riesgo de atragantarse: son piezas pequeñas ({things}) y {name} aún se lleva cosas a la boca. Quédate al alcance de la mano o usa algo más grande. Las normas de tu centro van primero.',
+    'no-birth-date':
+      'Riesgo de atragantarse: son piezas pequeñas ({things}) y no hay fecha de nacimiento de {name}. Quédate al alcance de la mano o usa algo más grande. Las normas de tu centro van primero.',
+    'under-three':
+      'Riesgo de atragantarse: son piezas pequeñas ({things}) y {name} tiene menos de 3 años. Quédate al alcance de la mano o usa algo más grande. Las normas de tu centro van primero.',
+  },
+  smallParts: 'Piezas pequeñas ({things}): quédate cerca mientras estén fuera.',
+  mouthed: 'Lo que haya estado en una boca va al cubo de lavar.',
+  allergy: 'Alergia: {things} y {allergen}. La lista de {name} dice {allergies}. Pregunta antes de ponerlas.',
+  allergens: {
+    'tree-nuts': 'frutos secos',
+  },
+};

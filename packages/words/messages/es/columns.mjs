@@ -1,0 +1,15 @@
+export default {
+  id: 'Id',
+  firstName: 'Nombre',
+  lastName: 'Apellidos',
+  birthDate: 'Fecha de nacimiento',
+  room: 'Sala',
+  group: 'Grupo',
+  hand: 'Mano',
+  mouths: 'Cosas a la boca',
+  allergies: 'Alergias',
+  languages: 'Idiomas',
+  needs: 'Adaptar tareas por',
+  seenBy: 'También le ve',
+  leftOn: 'Último día',
+};

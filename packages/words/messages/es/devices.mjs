@@ -1,0 +1,12 @@
+export default {
+  stillSending:
+    'Espera: este dispositivo aún tiene intentos por enviar y el servidor no los acepta ahora. No se ha desconectado nada. Prueba otra vez.',
+  signedInBy: 'Conectado por {name}, {moment}',
+  thisOne: 'este dispositivo',
+  lastSeen: 'último uso {moment}',
+  signOut: 'Desconectar',
+  intro:
+    'Un dispositivo que desconectes aquí deja de funcionar en su próxima petición, esté donde esté, y olvida a los peques. Antes se envían los intentos pendientes.',
+  refusedToo:
+    '{n, plural, one {1 intento que el servidor no aceptó se olvida} other {# intentos que el servidor no aceptó se olvidan}} con él: mira en Hoy.',
+};

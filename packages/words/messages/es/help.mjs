@@ -1,0 +1,8 @@
+export default {
+  title: 'Ayuda',
+  none: 'ninguna',
+  encouraged: 'ánimo',
+  prompted: 'pista',
+  shown: 'se le mostró',
+  guided: 'mano sobre mano',
+};

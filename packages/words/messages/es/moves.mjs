@@ -1,0 +1,112 @@
+export default {
+  'double-counted': {
+    saw: 'contó uno dos veces',
+    move: 'apartando cada uno al contarlo, para que no quede a mano nada ya contado',
+    fitting: {
+      movable: 'metiendo cada uno en una caja con tapa al contarlo, fuera de la vista',
+      frame: 'llenando antes las casillas y recorriéndolas después con un dedo',
+      pictures: 'marcando cada uno al contarlo',
+      ring: 'poniendo una tapa junto al primero, para que la vuelta acabe donde empezó',
+      heard: 'levantando un dedo por cada gota',
+    },
+  },
+  missed: {
+    saw: 'se saltó uno',
+    move: 'apartando cada uno y mirando después juntos si alguno espera',
+    fitting: {
+      movable: 'metiendo cada uno en una caja con tapa y mirando después juntos si queda alguno fuera',
+      frame: 'recorriendo las casillas con un dedo y mirando después juntos si alguna quedó sin palabra',
+      pictures: 'marcando cada uno y mirando después juntos si alguno quedó sin marca',
+      heard: 'dejando caer las gotas más despacio, un dedo por cada una',
+    },
+  },
+  'word-without-touch': {
+    saw: 'dijo una palabra sin toque',
+    move: 'echando cada uno en un vaso, una palabra por cada uno',
+    fitting: {
+      frame: 'poniendo uno en una casilla con cada palabra',
+      pictures: 'una marca por palabra, y ninguna palabra sin marca',
+      heard: 'esperando la gota antes de cada palabra',
+    },
+  },
+  'touch-without-word': {
+    saw: 'tocó uno sin palabra',
+    move: 'echando cada uno en un vaso y esperando la palabra antes del siguiente',
+    fitting: {
+      frame: 'poniendo uno en una casilla y esperando la palabra antes del siguiente',
+      pictures: 'marca y palabra a la vez, esperando la palabra antes de la siguiente',
+      heard: 'dejando caer las gotas más despacio, con tiempo para cada palabra',
+    },
+  },
+  'ran-on': {
+    saw: 'siguió después del último',
+    move: 'buscando juntos el último antes de contar, y parando ahí',
+    fitting: {
+      movable: 'dándolos de uno en uno y parando cuando la mano queda vacía',
+      ring: 'poniendo una tapa junto al primero y parando cuando el dedo vuelve a ella',
+      heard: 'escuchando el silencio: si no cae gota, no hay palabra',
+    },
+  },
+  skipped: {
+    saw: 'se saltó un número',
+    move: 'un paso por número a lo largo del camino, más despacio donde se saltó',
+  },
+  repeated: {
+    saw: 'dijo un número dos veces seguidas',
+    move: 'una palmada por número, juntos y después a solas',
+  },
+  swapped: {
+    saw: 'cambió el orden de dos números',
+    move: 'por turnos, un número cada uno, pasando por donde se cambiaron',
+  },
+  replaced: {
+    saw: 'dijo otra palabra en lugar de un número',
+    move: 'diciendo juntos los números por ese tramo, y después a solas',
+  },
+  inserted: {
+    saw: 'añadió un número de más',
+    move: 'una palmada por número, juntos y después a solas',
+  },
+  'looped-back': {
+    saw: 'volvió atrás y dio otra vuelta',
+    move: 'subiendo los números por los peldaños de la esclusa, una palabra por peldaño y ninguna repetida',
+  },
+  recounted: {
+    saw: 'los contó todos otra vez al preguntarle cuántos',
+    move: 'tapándolos con un paño después de contar, antes de preguntar cuántos',
+  },
+  other: {
+    saw: 'dio un número que no era la última palabra',
+    move: 'contando tres en un vaso, diciendo despacio la última palabra y preguntando después cuántos hay en el vaso',
+  },
+  'two-in-one': {
+    saw: 'puso dos en un sitio',
+    move: 'un solo sitio delante cada vez, el siguiente cuando ese esté lleno',
+  },
+  'left-outside': {
+    saw: 'dejó uno fuera con un sitio libre',
+    move: 'buscando juntos el sitio que aún espera',
+  },
+  'counted-again': {
+    saw: 'volvió a contar o dijo otro número al preguntarle otra vez',
+    move: 'solo dos o tres, movidos despacio mientras mira, diciendo «los mismos» antes de preguntar',
+    fitting: {
+      'other-end': 'solo dos o tres, el dedo volviendo despacio, diciendo «los mismos» antes de preguntar',
+    },
+  },
+  'gave-another-number': {
+    saw: 'dio un número distinto del pedido',
+    move: 'contando cada uno en voz alta en la mano, y parando juntos en el número',
+    fitting: {
+      'fill-to': 'contando cada uno en voz alta en el vaso, y parando juntos en el número',
+      'same-many': 'poniendo uno junto a cada uno de los otros y mirando después la fila',
+    },
+  },
+  'chose-another': {
+    saw: 'no notó si Nutria acertaba',
+    move: 'haciendo que Nutria vaya más despacio, y dejando que el peque cuente antes lo mismo',
+    fitting: {
+      'say-spot': 'haciendo que Nutria vaya más despacio, y diciendo antes juntos los mismos números',
+    },
+  },
+};

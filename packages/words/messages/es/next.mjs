@@ -1,0 +1,30 @@
+export default {
+  'begin-well': 'Debería ir bien, para empezar.',
+  main: 'Eso era para entrar en calor. Ahora, lo de hoy.',
+  'learn-most': '{n} podría ir bien o no, así que es lo que más nos dice.',
+  'after-two-misses': 'Dos deslices seguidos: uno más fácil.',
+  'end-well': 'Uno fácil, para acabar bien.',
+  'other-number': 'Para ver si {n} también sale.',
+  otherQuestion: {
+    known: 'De eso ya sabemos bastante. Otra pregunta, con lo que ya está puesto.',
+    time: 'Queda un poco de tiempo. Otra pregunta, con lo que ya está puesto.',
+  },
+  known: 'Por ahora sabemos bastante. Termina aquí o cambia de tarea.',
+  enough: 'Por hoy basta. Termina con calma, con algo que le guste.',
+  time: 'Han pasado los {minutes} minutos y el último fue bien: buen momento para terminar.',
+  step: {
+    notAsked: '{skill}: aún sin preguntar',
+    unclear: '{skill}: aún no está claro',
+    tryThis: 'Prueba {what}',
+    tryThisWay: 'Prueba {what}, {move}',
+  },
+  obstacle: '{saw}{place} en {n} de los últimos {of} intentos',
+  obstacleLong: '{saw}{place} en {n} de los últimos {of} intentos que llegaron hasta ahí',
+  either: '{one} o {other}',
+  place: {
+    number: ' en el {n}',
+    close: ' justo al final',
+    asked: ', desde {n},',
+    after: ', siempre después de los primeros {n},',
+  },
+};

@@ -1,0 +1,15 @@
+export default {
+  thenSay: 'Después di',
+  say: 'Di',
+  onTheWay: 'a mitad',
+  then: 'después',
+  thenSetOut: 'Después pon',
+  setOut: 'Pon',
+  also: 'Además {things}',
+  forChild: 'Para {name}: {what}',
+  cautions: 'Ten cuidado',
+  nothingToSetOut: 'Nada que poner',
+  askOnce: 'Pregunta una vez, como si no lo supieras.',
+  nowCount: 'Ahora cuéntamelos.',
+  howMany: '¿Cuántos hay?',
+};

@@ -1,0 +1,21 @@
+export default {
+  placed: {
+    movable: '{amount} para apartar',
+    row: '{amount} en fila',
+    frame: '{amount} en casillas',
+    pictures: '{amount} en dibujos',
+    scattered: '{amount}, esparcidos',
+    ring: '{amount} en círculo',
+    heard: '{amount}, de oído',
+    hidden: '{amount}, escondidos',
+    none: '{amount}',
+  },
+  numbersTo: 'números hasta {n}',
+  otterSays: 'Nutria dice los números hasta {n}',
+  otterCounts: 'Nutria cuenta {what}',
+  drops: '{n, plural, one {1 gota} other {# gotas}}, de oído',
+  asMany: 'tantos ({things}) como {amount}',
+  forCells: '{amount} para {n, plural, one {1 casilla} other {# casillas}}',
+  forJars: '{amount} para {n, plural, one {1 tarro} other {# tarros}}',
+  fromPile: '{amount} de {pile}',
+};

@@ -1,0 +1,10 @@
+export default {
+  otherWord: 'Otra palabra …',
+  startedAgain: 'Volvió a empezar',
+  corrected: 'Se corrigió',
+  missedDrop: 'Se saltó una gota',
+  wordNoDrop: 'Palabra sin gota',
+  twoInOne: 'Dos en un sitio',
+  firstWord: 'Ahora cuenta: 1.ª palabra',
+  title: 'Deslices',
+};

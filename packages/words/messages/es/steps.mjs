@@ -1,0 +1,15 @@
+export default {
+  missing: 'es {first}, pero faltan los pasos desde {from}. Envía antes esos',
+  outOfOrder: 'es {seq} donde toca {due}. Envía los pasos en orden y sin huecos',
+  stored: 'El paso {seq} de este intento ya está guardado con otro contenido.',
+  backwards: 'es {t} después de {latest}: el tiempo no puede ir hacia atrás',
+  notBefore: 'es {of}, que no va antes del paso {seq}',
+  noSuchThing: 'es {item}, pero un conjunto de {size} no tiene esa cosa',
+  badNumber: 'tiene un número que no es entero o no está entre 0 y 1000',
+  noTask: 'ninguna tarea se llama «{task}»',
+  noThings: 'ninguna cosa se llama «{things}»',
+  badTarget: 'es {target}. Pide 1 o más',
+  badBowls: 'pide más de los {size} del conjunto, o ninguno',
+  badMoment: 'no puede ser: mira la fecha y la hora de este dispositivo',
+  noneToCorrect: 'es {of}, y no hay tal paso que corregir',
+};

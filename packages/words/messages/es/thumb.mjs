@@ -1,0 +1,15 @@
+export default {
+  answerWas: 'La respuesta fue',
+  noAnswer: 'Sin respuesta',
+  thenMadeIt: 'Después lo dejó en',
+  handedOver: 'Dio',
+  bowl: 'Cuenco {n}, {things}: {what}',
+  putBack: 'Los devolvió todos y volvió a empezar',
+  typed: ': {n}, y Entrar',
+  asHeard: 'como lo oíste',
+  otherWord: 'Otro número, o la palabra como la oíste',
+  correctedAfter: 'corregido después del intento',
+  recorded: 'Lo anotado',
+  tapWrong: 'Toca lo que se anotó mal.',
+  lastWordWas: 'La última palabra fue',
+};

@@ -1,0 +1,100 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import ts from 'typescript';
+import { allWords } from './all.js';
+import { english } from './words.js';
+
+const root = path.resolve(__dirname, '../../..');
+const folders = [
+  'packages/core/src',
+  'packages/words/src',
+  'packages/contract/src',
+  'apps/server/src',
+  'apps/web/src',
+];
+const files = folders.flatMap((folder) =>
+  readdirSync(path.join(root, folder), { recursive: true, encoding: 'utf8' })
+    .filter((name) => /\.tsx?$/.test(name) && !/\.test\.|testing|made|\.d\.ts$/.test(name))
+    .map((name) => path.join(folder, name)),
+);
+const sourceOf = new Map(files.map((file) => [file, readFileSync(path.join(root, file), 'utf8')]));
+
+type Messages = { readonly [key: string]: ((of: never) => string) | Messages };
+
+/** Every message by the names that lead to it. */
+function pathsIn(messages: Messages, before: readonly string[] = []): readonly (readonly string[])[] {
+  return Object.entries(messages).flatMap(([key, one]) =>
+    typeof one === 'function' ? [[...before, key]] : pathsIn(one, [...before, key]),
+  );
+}
+const { language: _, ...catalogue } = english;
+const paths = pathsIn(catalogue as unknown as Messages);
+
+test('every message is said somewhere', () => {
+  const code = [...sourceOf.values()].join('\n');
+  const escaped = (text: string): string => text.replace(/[-$]/g, '\\$&');
+  const group = (name: string): RegExp => new RegExp(`\\b${escaped(name)}(?:\\[(?!')|\\b(?![.\\w(\\[-]))`);
+  const isSaid = (names: readonly string[]): boolean => {
+    const [parent, key] = names.slice(-2) as [string, string];
+    const named = new RegExp(`\\b${escaped(parent)}(?:\\??\\.${escaped(key)}\\b|\\['${escaped(key)}'\\])`);
+    // Chosen by a value, or handed on as a whole.
+    return named.test(code) || names.slice(0, -1).some((one) => group(`.${one}`.slice(1)).test(code));
+  };
+  expect(paths.filter((names) => !isSaid(names)).map((names) => names.join('.'))).toEqual([]);
+});
+
+/** No child is measured against others, and none is found wanting. */
+const notSaid =
+  /\b(fail\w*|behind|delay\w*|below average|normal\w*|abnormal|rank\w*|percentile|score\w*|deficit|disorder|slow learner|gifted|poor|weak\w*|backward|worse|worst|at risk|average|expected level)\b/i;
+
+test('no message measures a child against others or finds it wanting', () => {
+  const folder = path.join(root, 'packages/words/messages/en');
+  const texts = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+    .filter((name) => name.endsWith('.mjs'))
+    .map((name) => readFileSync(path.join(folder, name), 'utf8'));
+  expect(texts.length).toBeGreaterThan(40);
+  expect(texts.flatMap((text) => notSaid.exec(text)?.[0] ?? [])).toEqual([]);
+});
+
+/** What is written for those who run the app or work on it: errors, logs, queries, styles, the demo nursery. */
+const notForReaders = /migrations|demo\/|theme\.ts|simulate\/|numberWords/;
+const isCode = (text: string): boolean =>
+  /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^& |^data:|^unknown route$/.test(
+    text,
+  );
+
+/** Texts of two words at least that stand in the code itself. */
+function sentencesIn(file: string, code: string): readonly string[] {
+  const found: string[] = [];
+  const visit = (node: ts.Node): void => {
+    if (ts.isImportDeclaration(node) || ts.isExportDeclaration(node)) return;
+    // What is thrown or logged is for whoever looks into it.
+    if (ts.isNewExpression(node) && /Error$/.test(node.expression.getText())) return;
+    if (ts.isCallExpression(node) && /\b(log|logger)\b/.test(node.expression.getText())) return;
+    const text =
+      ts.isJsxText(node) || ts.isStringLiteralLike(node)
+        ? node.text
+        : ts.isTemplateExpression(node)
+          ? [node.head.text, ...node.templateSpans.map(({ literal }) => literal.text)].join('{}')
+          : '';
+    if (/\p{L}{2,}[,.:;]? \p{L}{2,}/u.test(text) && !isCode(text.trim()))
+      found.push(`${file}: ${text.trim()}`);
+    ts.forEachChild(node, visit);
+  };
+  visit(ts.createSourceFile(file, code, ts.ScriptTarget.Latest, true));
+  return found;
+}
+
+test('no sentence that a person reads stands outside the catalogue', () => {
+  const outside = [...sourceOf]
+    .filter(([file]) => !notForReaders.test(file))
+    .flatMap(([file, code]) => sentencesIn(file, code));
+  expect(outside).toEqual([]);
+});
+
+test('every language has the same messages', () => {
+  for (const words of Object.values(allWords)) {
+    const { language: __, ...of } = words;
+    expect(pathsIn(of as unknown as Messages)).toEqual(paths);
+  }
+});

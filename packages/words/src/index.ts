@@ -1,0 +1,10 @@
+export { appLanguages, languages, type AppLanguage } from './languages.js';
+export { english, wordsIn, type Words } from './words.js';
+export { tellCaution } from './telling/cautions.js';
+export { capitalised, listOf } from './telling/list.js';
+export { tellNext } from './telling/next.js';
+export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
+export { tellMove, tellMoves, tellObstacle, tellStep } from './telling/steps.js';
+export { adaptationOf, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
+export { amountOf, describeSet, thingsWords } from './telling/things.js';
+export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

@@ -1,0 +1,48 @@
+import { taskOf, type Need, type TaskId } from '@dotting/core';
+import type { Words } from '../words.js';
+
+type Say = (of: { readonly n: number }) => string;
+
+/** What there may be to say of a task; a task has only what it needs. */
+export interface TaskWords {
+  readonly name: () => string;
+  readonly say: Say;
+  readonly thenSay?: Say;
+  readonly again?: { readonly setOut: () => string; readonly say: () => string };
+  readonly ways?: Readonly<
+    Record<string, { readonly name: () => string; readonly say?: Say; readonly setOut?: () => string }>
+  >;
+  readonly choosing?: ChoosingWords;
+  readonly midway?: ChoosingWords;
+  readonly avoid: () => string;
+  readonly childDoes: () => string;
+  /** How to set the things out, after the amount; absent where nothing is. */
+  readonly setOut?: () => string;
+  /** What is needed beside the things. */
+  readonly also?: () => string;
+  readonly easier: () => string;
+  readonly harder: () => string;
+  readonly otherThings: () => string;
+  readonly adaptations?: Readonly<Partial<Record<Need, () => string>>>;
+  readonly caution?: () => string;
+  readonly routine: Readonly<Record<'wholeGroup' | 'smallGroup' | 'freeTable', () => string>>;
+  readonly sheet?: () => string;
+  readonly home: () => string;
+}
+
+export interface ChoosingWords {
+  readonly question: () => string;
+  readonly options: Readonly<Record<string, () => string>>;
+}
+
+/** What to say of a task of the shelf. */
+export function taskWords(words: Words, id: TaskId): TaskWords {
+  const all: Readonly<Record<TaskId, TaskWords>> = words.tasks;
+  return all[id];
+}
+
+/** How a task is put to a child who needs it adapted: in its own way, or as tasks of its kind are. */
+export function adaptationOf(words: Words, id: TaskId, need: Need): string {
+  const own = taskWords(words, id).adaptations?.[need];
+  return own ? own() : words.adapting[taskOf(id).adaptedAs][need]();
+}

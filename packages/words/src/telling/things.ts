@@ -1,0 +1,42 @@
+import type { Arrangement, Things, TraySet } from '@dotting/core';
+import { counterOf } from '@dotting/core';
+import type { Words } from '../words.js';
+
+/** @throws RangeError for a kind that is not on the shelf */
+const of = (words: Words, things: string) => words.things[counterOf(things).id as Things];
+
+/** "corks". */
+export const thingsWords = (words: Words, things: string): string => of(words, things).many();
+
+/** "1 cork", "8 corks", "no corks". */
+export const amountOf = (words: Words, n: number, things: string): string => of(words, things).amount({ n });
+
+/** "8 corks in a row", "4 corks from 15", "numbers to 12", "Otter counting 5 corks in a row". */
+export function describeSet(
+  words: Words,
+  set: Pick<TraySet, 'size' | 'things' | 'arrangement' | 'pile' | 'layout'>,
+  target = set.size,
+): string {
+  const { sets } = words;
+  const { layout, arrangement, size, things } = set;
+  if (layout?.puppet) {
+    return arrangement === 'none'
+      ? sets.otterSays({ n: target })
+      : sets.otterCounts({ what: placed(words, set, arrangement) });
+  }
+  if (arrangement === 'none') return sets.numbersTo({ n: target });
+  if (arrangement === 'heard') return sets.drops({ n: size });
+  if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(words, bowl.n, bowl.things)).join(', ');
+  if (layout?.model)
+    return sets.asMany({ things: thingsWords(words, things), amount: amountOf(words, size, layout.model) });
+  if (layout?.places !== undefined) {
+    const amount = amountOf(words, set.pile ?? size, things);
+    const of = { amount, n: layout.places };
+    return arrangement === 'frame' ? sets.forCells(of) : sets.forJars(of);
+  }
+  if (set.pile !== undefined) return sets.fromPile({ amount: amountOf(words, size, things), pile: set.pile });
+  return placed(words, set, arrangement);
+}
+
+const placed = (words: Words, { size, things }: Pick<TraySet, 'size' | 'things'>, at: Arrangement): string =>
+  words.sets.placed[at]({ amount: amountOf(words, size, things) });

@@ -1,0 +1,127 @@
+import type { Happening, Trace } from '@dotting/core';
+import { counted, placed } from '../../../core/src/testing/traces.js';
+import { english } from '../words.js';
+import { tellFlaw, tellTry } from './tries.js';
+
+const tell = (happenings: readonly Happening[], facts: Partial<Trace> = {}): string =>
+  tellTry(english, {
+    set: { size: 3, things: 'shell', arrangement: 'row' },
+    start: 1,
+    direction: 1,
+    events: placed(happenings),
+    ...facts,
+  });
+const ask: Happening = { kind: 'ask', question: 'how-many' };
+
+describe(tellTry, () => {
+  test.each<[string, Happening[], RegExp]>([
+    ['a word too many', counted(1, 2, 3, 4), /^Of 3 shells: said one word past the last/],
+    ['a touch without a word', [...counted(1, 2), { kind: 'touch' }], /touched one with no word/],
+    [
+      'a word without a touch',
+      [...counted(1), { kind: 'say', word: 2 }, ...counted(3, 4)],
+      /said a word with no touch/,
+    ],
+    ['one left out', [...counted(1, 2), { kind: 'passed-over' }], /missed one/],
+    ['a word skipped', counted(1, 3, 4), /In the words: skipped 2/],
+    ['going round again', counted(1, 2, 3, 1, 2, 3), /went back/],
+  ])('tells %s', (_, happenings, words) => {
+    expect(tell(happenings)).toMatch(words);
+  });
+
+  test('tells the answer: counted again, another number, none', () => {
+    expect(tell([...counted(1, 2, 3), ask, ...counted(1, 2, 3), { kind: 'answer', value: 3 }])).toMatch(
+      /counted them all again/,
+    );
+    expect(tell([...counted(1, 2, 3), ask, { kind: 'answer', value: 7 }])).toMatch(
+      /said 7: not the last word/,
+    );
+    expect(tell([...counted(1, 2, 3), ask, { kind: 'answer', value: 'did-not-know' }])).toMatch(
+      /didn’t know/,
+    );
+  });
+
+  test('tells of a beginning of its own accord, and of how it ended', () => {
+    expect(tell([...counted(1, 2), { kind: 'restart' }, ...counted(1, 2, 3)])).toMatch(
+      /Started again without being asked/,
+    );
+    expect(tell(counted(1, 2), { ended: 'interrupted' })).toMatch(/interrupted, so it counts neither way/);
+    expect(tell([], { ended: 'refused' })).toMatch(/didn’t want to/i);
+  });
+
+  test('calls nothing a failure', () => {
+    const all = [
+      counted(1, 2),
+      counted(3, 2, 1),
+      [...counted(1), ask, { kind: 'answer', value: 9 } as const],
+      [],
+    ];
+    for (const happenings of all) expect(tell(happenings)).not.toMatch(/fail|wrong|error|mistake/i);
+  });
+});
+
+describe('tries of other kinds', () => {
+  const which: Happening = { kind: 'ask', question: 'which' };
+  const give: Happening = { kind: 'ask', question: 'give' };
+
+  test('a puppet’s count, with what the child said of it', () => {
+    const set = {
+      size: 0,
+      things: 'cork',
+      arrangement: 'none' as const,
+      layout: { puppet: { words: [1, 2, 4], touches: [], slip: 'skipped' as const } },
+    };
+    expect(tell([which, { kind: 'answer', value: 'not-right' }], { set })).toBe(
+      'Of Otter’s count with a number skipped, said it wasn’t right.',
+    );
+  });
+
+  test('lids and jars, and whether there were enough', () => {
+    const set = { size: 3, things: 'lid', arrangement: 'movable' as const, layout: { places: 3 } };
+    const put = (place: string): Happening => ({ kind: 'put', place });
+    expect(tell([put('1'), put('2'), put('3'), which, { kind: 'answer', value: 'enough' }], { set })).toBe(
+      'Gave each jar one. Asked if there were enough, said there were enough.',
+    );
+    expect(tell([put('1'), put('1')], { set })).toMatch(/gave one jar two and left a jar without/i);
+  });
+
+  test('each bowl of a recipe, and a set made afresh', () => {
+    const bowls = [
+      { things: 'cork', n: 2 },
+      { things: 'shell', n: 3 },
+    ];
+    const set = { size: 3, things: 'cork', arrangement: 'movable' as const, layout: { bowls } };
+    expect(
+      tell([give, { kind: 'given', value: 2 }, give, { kind: 'given', value: 4 }], { set, target: 3 }),
+    ).toBe('Asked for 2 corks, gave 2. Asked for 3 shells, gave 4.');
+    const model = {
+      size: 4,
+      things: 'cork',
+      arrangement: 'row' as const,
+      pile: 15,
+      layout: { model: 'lid' },
+    };
+    expect(
+      tell([give, { kind: 'given', value: 3 }, { kind: 'restart' }, { kind: 'given', value: 4 }], {
+        set: model,
+        target: 4,
+      }),
+    ).toMatch(/^Asked to make as many as 4 jar lids, gave 3, then made it 4, after putting them all back/);
+  });
+
+  test('a mixed count, another device’s record and an overruled reading are said', () => {
+    expect(tell(counted(1, 2, 3), { mixedWith: 'cy' })).toMatch(/Mixed two languages/);
+    expect(tell(counted(1, 2, 3), { sameAs: 'x' as never })).toMatch(
+      /^The same try was recorded on another device/,
+    );
+    const rulings = [{ on: 'one-to-one', holds: true, reason: 'saw the hand', by: 'Orla', at: '' }] as const;
+    expect(tell(counted(1, 2), { rulings })).toMatch(/Corrected: one word to each \(saw the hand\)\.$/);
+  });
+});
+
+test('a try that cannot be read says why, and what follows', () => {
+  for (const kind of ['date', 'target', 'bowls', 'time', 'item', 'number'] as const)
+    expect(tellFlaw(english, { field: '', kind })).toMatch(
+      /^This try can’t be read: .+ on record but isn’t counted\.$/,
+    );
+});

@@ -1,0 +1,197 @@
+import {
+  readChoice,
+  readGiving,
+  readKept,
+  readSharing,
+  readTry,
+  settledEvents,
+  standingRulings,
+  type Flaw,
+  type PairingSlip,
+  type PairingSlipKind,
+  type ReadableTrace,
+  type StepSlip,
+  type TotalReading,
+  type Trace,
+  type TryReading,
+  type Word,
+  type WordSlip,
+} from '@dotting/core';
+import type { Words } from '../words.js';
+import { listOf, sentences } from './list.js';
+import { sawOf } from './steps.js';
+import { amountOf } from './things.js';
+
+type ToldTrace = ReadableTrace &
+  Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs'>>;
+
+/** What one try showed, in plain sentences. It scores principles, never the answer. */
+export function tellTry(words: Words, trace: ToldTrace): string {
+  const { tries } = words;
+  const reading = readTry(trace);
+  const told = [
+    tellSharing(words, trace),
+    tellPairing(words, reading, trace),
+    tellOrder(words, reading, trace),
+    tellTotal(words, reading.total, trace),
+    tellKept(words, trace),
+    ...tellGiven(words, trace),
+    tellChoice(words, trace),
+    reading.selfCorrections > 0 ? tries.startedAgain() : null,
+    trace.mixedWith === undefined ? null : tries.mixed(),
+    trace.ended === undefined || trace.ended === 'finished' ? null : tries.ended[trace.ended](),
+  ].filter((one) => one !== null);
+  return [
+    ...(trace.setAside === undefined ? [] : [tries.notCounted({ reason: trace.setAside })]),
+    ...(trace.sameAs === undefined ? [] : [tries.sameAs()]),
+    told.length === 0 ? tries.nothing() : sentences(told),
+    ...standingRulings(trace).map(({ on, holds, reason }) =>
+      tries.corrected({ what: tries.ruled[on]({ holds: holds ? 'yes' : 'no' }), reason }),
+    ),
+  ].join(' ');
+}
+
+/** Why nothing can be read from a try, and what follows from it. */
+export const tellFlaw = ({ tries }: Words, { kind }: Flaw): string =>
+  tries.unreadable({ why: tries.flaw[kind]() });
+
+/** A slip at a step of a replay. */
+export function tellStepSlip(words: Words, slip: StepSlip): string {
+  return slip.of === 'words' ? tellWordSlip(words, slip.slip) : sawOf(words, slip.kind);
+}
+
+function tellPairing(words: Words, reading: TryReading, trace: ReadableTrace): string | null {
+  if (!reading.pairing || saidNothing(reading, trace)) return null;
+  const amount = amountOf(words, trace.set.size, trace.set.things);
+  if (reading.pairing.holds) return words.tries.oneToEach({ amount });
+  const { slips } = reading.pairing;
+  const kinds = [...new Set(slips.map((slip) => slip.kind))];
+  return words.tries.slipsOf({
+    amount,
+    slips: listOf(
+      words,
+      kinds.map((kind) => words.tries.pairing[kind]({ n: timesOf(kind, slips) })),
+    ),
+  });
+}
+
+const timesOf = (kind: PairingSlipKind, slips: readonly PairingSlip[]): number =>
+  slips.filter((slip) => slip.kind === kind).length;
+
+function tellOrder(words: Words, { order }: TryReading, { start, direction }: ReadableTrace): string | null {
+  const { tries } = words;
+  if (order.slips.length > 0)
+    return tries.inTheWords({
+      slips: listOf(
+        words,
+        order.slips.map((slip) => tellWordSlip(words, slip)),
+      ),
+    });
+  return order.upTo === start - direction ? null : tries.inOrderTo({ n: order.upTo });
+}
+
+/** One slip of the words: "skipped 6", "said “fiveteen” where another number belongs, after 4". */
+function tellWordSlip(words: Words, slip: WordSlip): string {
+  const said = listOf(words, slip.words.map(quoted));
+  const of = words.tries.words;
+  switch (slip.kind) {
+    case 'skipped':
+    case 'repeated':
+    case 'swapped':
+      return of[slip.kind]({ words: said });
+    case 'replaced':
+    case 'inserted':
+    case 'looped-back':
+      return of[slip.kind]({ words: said, after: slip.after });
+  }
+}
+
+const quoted = (word: Word): string => (typeof word === 'number' ? String(word) : `“${word}”`);
+
+function tellTotal({ tries }: Words, total: TotalReading | null, trace: ReadableTrace): string | null {
+  if (!total) return null;
+  const answer = firstAnswer(trace);
+  if (total.kind === 'none') return answer === 'did-not-know' ? tries.total.didNotKnow() : tries.total.none();
+  return total.kind === 'recounted'
+    ? tries.total.recounted()
+    : tries.total[total.kind]({ answer: String(answer) });
+}
+
+/** What stood last before a second question. */
+function firstAnswer(trace: ReadableTrace): Word | null | undefined {
+  const events = settledEvents(trace.events);
+  const first = events.findIndex((event) => event.kind === 'ask');
+  const second = events.findIndex((event, i) => i > first && event.kind === 'ask');
+  const answer = (second < 0 ? events : events.slice(0, second)).findLast((event) => event.kind === 'answer');
+  return answer?.kind === 'answer' ? answer.value : undefined;
+}
+
+function tellKept({ tries }: Words, trace: ReadableTrace): string | null {
+  const kept = readKept(trace);
+  if (!kept) return null;
+  if (kept.shown) return tries.kept();
+  return kept.recounted ? tries.countedAgain() : tries.otherNumber();
+}
+
+/** Asked for and given, without a word on which is right. */
+function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
+  const { tries } = words;
+  return readGiving(trace).map(({ things, asked, given: [first, ...then], afresh }) => {
+    const { model } = trace.set.layout ?? {};
+    const amount = amountOf(words, asked, model ?? things);
+    const request = model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
+    if (first === undefined) return tries.gaveNone({ request });
+    const gave =
+      then.length > 0
+        ? tries.gaveThen({ request, n: first, then: listOf(words, then.map(String)) })
+        : tries.gave({ request, n: first });
+    return afresh > 0 ? tries.afresh({ gave }) : gave;
+  });
+}
+
+function tellSharing(words: Words, trace: ReadableTrace): string | null {
+  const sharing = readSharing(trace);
+  if (!sharing || sharing.filled === 0) return null;
+  const places = words.tries[trace.set.arrangement === 'frame' ? 'cells' : 'jars'];
+  if (sharing.holds) return places.each();
+  const inOne = sharing.slips.filter(({ kind }) => kind === 'two-in-one').length;
+  return listOf(words, [
+    ...(inOne > 0 ? [places.two({ n: inOne })] : []),
+    ...(inOne < sharing.slips.length ? [places.empty()] : []),
+  ]);
+}
+
+function tellChoice(words: Words, trace: ReadableTrace): string | null {
+  const choice = readChoice(trace);
+  if (!choice) return null;
+  const { tries } = words;
+  const said = saidOf(words, choice.chosen);
+  const { layout } = trace.set;
+  if (layout?.puppet) return tries.ofOtter({ what: tries.otter[layout.puppet.slip](), said });
+  return layout ? tries.askedEnough({ said }) : tries.askedThere({ said });
+}
+
+function saidOf({ tries: { said } }: Words, chosen: Word | null): string {
+  switch (chosen) {
+    case null:
+      return said.none();
+    case 'right':
+    case 'not-right':
+    case 'enough':
+    case 'too-many':
+    case 'too-few':
+    case 'yes':
+    case 'no':
+      return said[chosen]();
+    default:
+      return said.other({ what: chosen });
+  }
+}
+
+function saidNothing(reading: TryReading, trace: ReadableTrace): boolean {
+  return (
+    reading.order.slips.length === 0 &&
+    reading.order.upTo === trace.start - trace.direction &&
+    reading.pairing!.slips.every((slip) => slip.kind === 'missed')
+  );
+}
