@@ -21,6 +21,7 @@ export async function fillRoom(databaseUrl, { children, tries }) {
   const { Try } = await import('../../apps/server/dist/tries/try.entity.js');
   const { TryEvent } = await import('../../apps/server/dist/tries/tryEvent.entity.js');
   const { eventRowOf, rowOf } = await import('../../apps/server/dist/tries/traces.js');
+  const { blankChild } = await import('../../packages/contract/dist/index.js');
   const { growth, makeUps } = await import('../../apps/server/dist/demo/nursery.js');
   const { seededRandom, seededUuid, simulateMonths } = await loadCore();
   const dataSource = await openDatabase(databaseUrl);
@@ -36,14 +37,10 @@ export async function fillRoom(databaseUrl, { children, tries }) {
       id: seededUuid(random),
       siteId,
       roomId: room.id,
+      ...blankChild,
       firstName: `Child ${i + 1}`,
-      lastName: 'Reach',
       birthDate: '2022-02-02',
       mouths: false,
-      hand: null,
-      allergies: '',
-      languages: ['en'],
-      needs: [],
     };
     await manager.insert(Child, child);
     const plan = { childId: child.id, adults, language: 'en', ability: abilities[i % abilities.length] };

@@ -1,5 +1,11 @@
 import { randomBytes, randomUUID } from 'node:crypto';
-import type { PresentAdult, PutTry, Role, TraceEventBody } from '@dotting/contract';
+import {
+  blankChild,
+  type PresentAdult,
+  type PutTry,
+  type Role,
+  type TraceEventBody,
+} from '@dotting/contract';
 import type { ChildId, SittingId, StaffId } from '@dotting/core';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { hash } from '@node-rs/argon2';
@@ -76,14 +82,9 @@ async function addSite(
     id: childId,
     siteId: id,
     roomId,
+    ...blankChild,
     firstName: 'Ottilie',
     lastName: 'Ferry',
-    birthDate: null,
-    mouths: null,
-    hand: null,
-    allergies: '',
-    languages: ['en'],
-    needs: [],
   });
   const addStaff = async (role: Role) => {
     const staff = { id: randomUUID() as StaffId, email: `${role}@${name}.example` };

@@ -1,8 +1,8 @@
-import type { ChildId, StaffId } from '@dotting/core';
+import { needs, type ChildId, type StaffId } from '@dotting/core';
 import fc from 'fast-check';
-import { planImport, type Known } from '../src/office/planImport.js';
+import { planImport } from '../src/office/planImport.js';
 import { writeRow } from '../src/office/writeRow.js';
-import { readRow, type RawRow, type Register } from '../src/office/readRow.js';
+import { readRow, type Known, type RawRow, type Register } from '../src/office/readRow.js';
 
 const register: Register = {
   rooms: [
@@ -93,12 +93,12 @@ describe('a row of a file', () => {
     ],
     ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is in the future. Check the year.'],
     ['room', 'Weir', 'Room: “Weir” is not one of your rooms (Lower Pound, Upper Pound).'],
-    ['hand', 'both', 'Hand: “both” cannot be read. Write left or right.'],
+    ['hand', 'both', 'Hand: “both” cannot be read. Write one of these: left, right.'],
     ['mouths', 'constructor', 'Things in the mouth: “constructor” cannot be read. Write yes or no.'],
     [
       'languages',
       'en; nl',
-      'Languages: “nl” is not one of the languages (en, cy). Add others under Languages first.',
+      'Counts in (usual one first): “nl” is not one of the languages (en, cy). Add others under Languages first.',
     ],
     [
       'needs',
@@ -217,7 +217,7 @@ describe('whatever the children are', () => {
     mouths: fc.option(fc.boolean()),
     allergies: text(40),
     languages: fc.shuffledSubarray(['en', 'cy'], { minLength: 1 }),
-    needs: fc.subarray(['vision', 'attention', 'speech']),
+    needs: fc.subarray([...needs]),
     seenBy: fc.subarray(['hester' as StaffId]),
     leftOn: fc.option(day),
   });

@@ -1,7 +1,6 @@
 import {
   allStrands,
   certainties,
-  needs,
   skillMap,
   tellingSlips,
   type AnyStrand,
@@ -9,7 +8,6 @@ import {
   type ChildId,
   type DotForm,
   type DueBecause,
-  type Need,
   type SkillId,
   type TellingSlip,
   type Trend,
@@ -18,10 +16,6 @@ import {
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
-  ArrayMaxSize,
-  ArrayNotEmpty,
-  ArrayUnique,
-  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -33,9 +27,10 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { childColumnNames, columnsChanged, ColumnsHeld } from './childColumns.js';
 import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
-import { IsDay, IsLanguageTag, IsChildsBirth, IsNotToCome, OrNull, Maybe, IsFilled } from './validators.js';
+import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
 import { said } from './said.js';
 
 const skillIds = skillMap.map((skill) => skill.id);
@@ -47,9 +42,6 @@ const dueReasons = [
   'open-question',
 ] as const satisfies readonly DueBecause[];
 export const trends = ['rising', 'steady', 'falling', 'new'] as const satisfies readonly Trend[];
-
-export const hands = ['left', 'right'] as const;
-export type Hand = (typeof hands)[number];
 
 /** What the register shows of a child. */
 export class RegisterEntry {
@@ -203,81 +195,18 @@ export class TodayView {
   leftOut: LeftOutView;
 }
 
-export class ChildView {
+export class ChildView extends ColumnsHeld {
   @IsUUID()
   id: ChildId;
   @IsUUID()
   roomId: string;
-  @IsString()
-  firstName: string;
-  @IsString()
-  lastName: string;
-  @OrNull()
-  @IsDay()
-  birthDate: string | null;
-  /** Null until someone has said. */
-  @OrNull()
-  @IsBoolean()
-  mouths: boolean | null;
-  @OrNull()
-  @IsIn(hands)
-  hand: Hand | null;
-  @IsString()
-  allergies: string;
-  /** Tags of the languages the child counts in, the usual one first. */
-  @ArrayNotEmpty()
-  @IsLanguageTag({ each: true })
-  languages: string[];
-  @IsIn(needs, { each: true })
-  needs: Need[];
-  /** A group within the room, by the name adults have for it; empty for none. */
-  @IsString()
-  group: string;
 }
 
-/** What an adult may put right about a child; what is absent stays as it is. */
-export class ChildChange {
-  @Maybe()
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.firstName()) })
-  @MaxLength(60)
-  firstName?: string;
-  @Maybe()
-  @OrNull()
-  @IsDay({ message: said((words) => words.invalid.birthDay()) })
-  @IsNotToCome({ message: said((words) => words.invalid.birthToCome()) })
-  @IsChildsBirth({ message: said((words) => words.invalid.birthTooLongAgo()) })
-  birthDate?: string | null;
-  @Maybe()
-  @OrNull()
-  @IsBoolean()
-  mouths?: boolean | null;
-  @Maybe()
-  @OrNull()
-  @IsIn(hands)
-  hand?: Hand | null;
-  @Maybe()
-  @IsString()
-  @MaxLength(200, { message: said((words) => words.invalid.allergies()) })
-  allergies?: string;
-  @Maybe()
-  @IsArray()
-  @ArrayNotEmpty({ message: said((words) => words.invalid.oneLanguage()) })
-  @ArrayMaxSize(4, { message: said((words) => words.invalid.fourLanguages()) })
-  @ArrayUnique({ message: said((words) => words.invalid.languagesOnce()) })
-  @IsLanguageTag({ each: true })
-  languages?: string[];
-  @Maybe()
-  @IsArray()
-  @ArrayUnique()
-  @IsIn(needs, { each: true })
-  needs?: Need[];
-  @Maybe()
-  @IsString()
-  @MaxLength(40, { message: said((words) => words.invalid.group()) })
-  group?: string;
-}
+/** What is put right on a child's own page: all but what the office keeps. */
+export const columnsToCorrect = childColumnNames.filter((name) => name !== 'lastName');
 
+/** What is absent stays as it is. */
+export class ChildChange extends columnsChanged(...columnsToCorrect) {}
 export const dotForms = ['full', 'bead', 'half', 'ring', 'speck'] as const satisfies readonly DotForm[];
 
 export class DotView {

@@ -7,6 +7,17 @@ export * from './layout.js';
 export * from './tries.js';
 export * from './sittings.js';
 export * from './languages.js';
+export {
+  blankChild,
+  childColumnNames,
+  childColumns,
+  hands,
+  isChildColumn,
+  type ChildColumn,
+  type ChildColumnName,
+  type ChildColumns,
+  type Hand,
+} from './childColumns.js';
 export * from './children.js';
 export * from './room.js';
 export * from './office.js';

@@ -1,4 +1,4 @@
-import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
+import { type ChildId, type StaffId } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -17,19 +17,10 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { ChildView, hands, type Hand } from './children.js';
+import { childColumnNames, columnsChanged, ColumnsGiven } from './childColumns.js';
+import { ChildView } from './children.js';
 import { Adult, roles, Room, type Role } from './here.js';
-import {
-  IsDay,
-  IsLanguageTag,
-  IsChildsBirth,
-  IsLastDay,
-  IsNotToCome,
-  OrNull,
-  Maybe,
-  IsFilled,
-  validator,
-} from './validators.js';
+import { IsDay, IsLastDay, OrNull, Maybe, IsFilled, validator } from './validators.js';
 import { said } from './said.js';
 
 /** A room as the office keeps it. */
@@ -136,57 +127,16 @@ export class OfficeChild extends ChildView {
   tries: number;
 }
 
-export class NewChild {
+export class NewChild extends ColumnsGiven {
   @IsUUID('all', { message: said((words) => words.invalid.chooseRoom()) })
   roomId: string;
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.firstName()) })
-  @MaxLength(60)
-  firstName: string;
-  @IsString()
-  @MaxLength(60)
-  lastName: string;
-  @OrNull()
-  @IsDay({ message: said((words) => words.invalid.birthDay()) })
-  @IsNotToCome({ message: said((words) => words.invalid.birthToCome()) })
-  @IsChildsBirth({ message: said((words) => words.invalid.birthTooLongAgo()) })
-  birthDate: string | null;
-  @IsString()
-  @MaxLength(40, { message: said((words) => words.invalid.group()) })
-  group: string;
-  @OrNull()
-  @IsIn(hands)
-  hand: Hand | null;
-  @OrNull()
-  @IsBoolean()
-  mouths: boolean | null;
-  @IsString()
-  @MaxLength(200, { message: said((words) => words.invalid.allergies()) })
-  allergies: string;
-  @ArrayNotEmpty({ message: said((words) => words.invalid.oneLanguage()) })
-  @ArrayMaxSize(4, { message: said((words) => words.invalid.fourLanguages()) })
-  @ArrayUnique({ message: said((words) => words.invalid.languagesOnce()) })
-  @IsLanguageTag({ each: true })
-  languages: string[];
-  @IsArray()
-  @ArrayUnique()
-  @IsIn(needs, { each: true })
-  needs: Need[];
 }
 
 /** Where a child is, and who sees it; what is absent stays as it is. */
-export class PlaceChange {
-  @Maybe()
-  @IsString()
-  @MaxLength(60)
-  lastName?: string;
+export class PlaceChange extends columnsChanged('lastName', 'group') {
   @Maybe()
   @IsUUID('all', { message: said((words) => words.invalid.chooseRoom()) })
   roomId?: string;
-  @Maybe()
-  @IsString()
-  @MaxLength(40, { message: said((words) => words.invalid.group()) })
-  group?: string;
   @Maybe()
   @IsArray()
   @ArrayUnique()
@@ -204,21 +154,7 @@ export class PlaceChange {
 }
 
 /** The columns of the register as a file, in this order. */
-export const registerColumns = [
-  'id',
-  'firstName',
-  'lastName',
-  'birthDate',
-  'room',
-  'group',
-  'hand',
-  'mouths',
-  'allergies',
-  'languages',
-  'needs',
-  'seenBy',
-  'leftOn',
-] as const;
+export const registerColumns = ['id', ...childColumnNames, 'room', 'seenBy', 'leftOn'] as const;
 export type RegisterColumn = (typeof registerColumns)[number];
 
 /** In which order a date's parts stand, where the year does not come first. */

@@ -1,4 +1,12 @@
-import type { ChildChange, ChildPage, ChildView, TodayView, UnfinishedTry } from '@dotting/contract';
+import {
+  childColumnNames,
+  type ChildChange,
+  type ChildColumns,
+  type ChildPage,
+  type ChildView,
+  type TodayView,
+  type UnfinishedTry,
+} from '@dotting/contract';
 import { dueFor, figure, flawOf, isRecent, skillToSitFor, type ChildId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
@@ -143,10 +151,12 @@ const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
   bySkill: {},
 };
 
+function columnsOf(child: ChildColumns): ChildColumns {
+  return Object.fromEntries(childColumnNames.map((name) => [name, child[name]])) as ChildColumns;
+}
+
 export function viewOf(child: Child): ChildView {
-  const { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs, group } =
-    child;
-  return { id, roomId, firstName, lastName, birthDate, mouths, hand, allergies, languages, needs, group };
+  return { id: child.id, roomId: child.roomId, ...columnsOf(child) };
 }
 
 /** What was sent, without the fields that were left out. */

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { blankChild } from '@dotting/contract';
 import { seededRandom, type ChildId, type StaffId, type Trace } from '@dotting/core';
 import { seededUuid, simulateMonths, type HiddenAbility, type Random } from '@dotting/core/workings';
 import { Injectable } from '@nestjs/common';
@@ -154,33 +155,29 @@ export class DemoService {
     siteId: string,
     random: Random,
   ): { child: Child; traces: readonly Trace[] } {
+    const { room, months, makeUp, language, weeksBetween, ...said } = demo;
     const child: Child = {
+      ...blankChild,
+      ...said,
       id: seededUuid(random) as ChildId,
       siteId,
-      roomId: roomId(demo.room),
-      firstName: demo.firstName,
-      lastName: demo.lastName,
-      birthDate: demo.months === null ? null : today(new Date(Date.now() - demo.months * 30.44 * dayMs)),
-      mouths: demo.mouths ?? null,
-      hand: demo.hand ?? null,
-      allergies: demo.allergies ?? '',
-      languages: [demo.language ?? 'en', ...(demo.language === undefined ? [] : ['en'])],
-      needs: [...(demo.needs ?? [])],
+      roomId: roomId(room),
+      birthDate: months === null ? null : today(new Date(Date.now() - months * 30.44 * dayMs)),
+      languages: [language ?? 'en', ...(language === undefined ? [] : ['en'])],
       evidence: 0,
-      group: demo.group ?? '',
       leftOn: null,
       eraseShownOn: null,
     };
-    if (demo.weeksBetween === null) return { child, traces: [] };
+    if (weeksBetween === null) return { child, traces: [] };
     const plan = {
       childId: child.id,
       adults: staff,
       language: child.languages[0]!,
-      ability: varied(makeUps[demo.makeUp], random),
+      ability: varied(makeUps[makeUp], random),
       growth,
       firstDay: mondayBefore(weeks),
       weeks,
-      weeksBetween: demo.weeksBetween,
+      weeksBetween: weeksBetween,
     };
     return { child, traces: simulateMonths(plan, random) };
   }

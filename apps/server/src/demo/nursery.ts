@@ -1,5 +1,4 @@
-import type { Hand, Role, Thumb } from '@dotting/contract';
-import { type Need } from '@dotting/core';
+import type { ChildColumns, Role, Thumb } from '@dotting/contract';
 import { usualChild, type Growth, type HiddenAbility } from '@dotting/core/workings';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
@@ -79,19 +78,15 @@ export const growth: Growth = {
   keeps: 0.015,
 };
 
-interface DemoChild {
+interface DemoChild extends Partial<Omit<ChildColumns, 'birthDate' | 'languages'>> {
   readonly firstName: string;
   readonly lastName: string;
   readonly room: (typeof rooms)[number];
   /** Age in months at the time of loading; null where nobody has entered a birth date. */
   readonly months: number | null;
   readonly makeUp: keyof typeof makeUps;
+  /** Beside English. */
   readonly language?: string;
-  readonly needs?: readonly Need[];
-  readonly hand?: Hand;
-  readonly mouths?: boolean;
-  readonly allergies?: string;
-  readonly group?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
   readonly weeksBetween: number | null;
 }

@@ -1,11 +1,48 @@
-import type { Hand } from '@dotting/contract';
-import type { ChildId, Need } from '@dotting/core';
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+import {
+  childColumnNames,
+  childColumns,
+  type ChildColumn,
+  type ChildColumnName,
+  type ChildColumns,
+} from '@dotting/contract';
+import type { ChildId } from '@dotting/core';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
 import { Room } from './room.entity.js';
 import { Site } from './site.entity.js';
 
+/** What an adult has said of a child, stored as the table of columns describes it. */
+abstract class SaidColumns {}
+for (const name of childColumnNames) Column(storedAs(name))(SaidColumns.prototype, name);
+
+function underscored(name: string): string {
+  return name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+}
+
+function storedAs(name: ChildColumnName): ColumnOptions {
+  const column: ChildColumn = childColumns[name];
+  const named = { name: name === 'group' ? 'group_name' : underscored(name) };
+  switch (column.kind) {
+    case 'text':
+      return { ...named, type: 'varchar', length: column.most, ...(name === 'group' && { default: '' }) };
+    case 'birth':
+      return { ...named, type: 'date', nullable: true };
+    case 'yes-no':
+      return { ...named, type: 'boolean', nullable: true };
+    case 'one-of':
+      return {
+        ...named,
+        type: 'varchar',
+        length: Math.max(...column.of.map((one) => one.length)),
+        nullable: true,
+      };
+    case 'languages':
+    case 'several-of':
+      return { ...named, type: 'json' };
+  }
+}
+
 @Entity('child')
-export class Child {
+export class Child extends (SaidColumns as abstract new () => ChildColumns) {
   @PrimaryColumn({ type: 'uuid' })
   id: ChildId;
 
@@ -24,38 +61,6 @@ export class Child {
   @ManyToOne(() => Room)
   @JoinColumn({ name: 'room_id', foreignKeyConstraintName: 'child_in_room' })
   room?: Room;
-
-  @Column({ name: 'first_name', type: 'varchar', length: 60 })
-  firstName: string;
-
-  @Column({ name: 'last_name', type: 'varchar', length: 60 })
-  lastName: string;
-
-  /** YYYY-MM-DD; null when nobody has entered it. */
-  @Column({ name: 'birth_date', type: 'date', nullable: true })
-  birthDate: string | null;
-
-  /** Null until someone has said. */
-  @Column({ type: 'boolean', nullable: true })
-  mouths: boolean | null;
-
-  @Column({ type: 'varchar', length: 5, nullable: true })
-  hand: Hand | null;
-
-  @Column({ type: 'varchar', length: 200 })
-  allergies: string;
-
-  /** BCP 47 tags of the languages the child counts in, the usual one first. */
-  @Column({ type: 'json' })
-  languages: string[];
-
-  /** What a task is done otherwise for. */
-  @Column({ type: 'json' })
-  needs: Need[];
-
-  /** A group within the room; empty for none. */
-  @Column({ name: 'group_name', type: 'varchar', length: 40, default: '' })
-  group: string;
 
   /** The last day here, after which only leads find the child; null while it comes. */
   @Column({ name: 'left_on', type: 'date', nullable: true })

@@ -1,10 +1,15 @@
-import { canBeLastDay, isFarLastDay, type ImportedRow, type ImportOutcome } from '@dotting/contract';
-import { canBeBorn, type ChildId, type StaffId } from '@dotting/core';
-import { readRow, same, type RawRow, type ReadRow, type Register, type RegisterFields } from './readRow.js';
+import {
+  blankChild,
+  canBeLastDay,
+  isFarLastDay,
+  registerColumns,
+  type ImportedRow,
+  type ImportOutcome,
+} from '@dotting/contract';
+import { canBeBorn, type ChildId } from '@dotting/core';
+import { readRow, same, type RawRow, type ReadRow, type Register, type Known } from './readRow.js';
+import { writeRow } from './writeRow.js';
 import { spoken } from '../wording/spoken.js';
-
-/** A child as the register has it, with whom it is named for. */
-export type Known = RegisterFields & { readonly id: ChildId; readonly seenBy: readonly StaffId[] };
 
 /** What a row comes to. */
 export interface PlannedRow {
@@ -53,7 +58,7 @@ export function planImport(
     if (isFar && !register.sure?.includes(row))
       return tell('asked', [spoken().rows.farLastDay({ day: said.leftOn ?? '' })], null);
     if (!before) {
-      const child = { ...blank, ...said, id: newId() } as Known;
+      const child = { ...blankChild, seenBy: [], leftOn: null, ...said, id: newId() } as Known;
       const born = child.birthDate === null ? [] : [spoken().rows.born({ day: child.birthDate })];
       return tell('new', [spoken().rows.comesTo({ room: roomName(child.roomId, register) }), ...born], child);
     }
@@ -62,19 +67,6 @@ export function planImport(
     return changes.length === 0 ? tell('same', [], null) : tell('changed', changes, after);
   });
 }
-
-const blank: Omit<Known, 'id' | 'firstName' | 'roomId'> = {
-  lastName: '',
-  birthDate: null,
-  group: '',
-  hand: null,
-  mouths: null,
-  allergies: '',
-  languages: ['en'],
-  needs: [],
-  seenBy: [],
-  leftOn: null,
-};
 
 type Match =
   | { readonly kind: 'known'; readonly child: Known }
@@ -130,34 +122,12 @@ function missingIn(raw: RawRow, said: ReadRow['said']): readonly string[] {
 }
 
 function changesFrom(before: Known, after: Known, register: Register): readonly string[] {
-  const told = (child: Known): readonly (readonly [string, string])[] => [
-    [spoken().columns.firstName(), child.firstName],
-    [spoken().columns.lastName(), child.lastName],
-    [spoken().columns.birthDate(), child.birthDate ?? ''],
-    [spoken().columns.room(), roomName(child.roomId, register)],
-    [spoken().columns.group(), child.group],
-    [spoken().columns.hand(), child.hand ?? ''],
-    [spoken().columns.mouths(), child.mouths === null ? '' : child.mouths ? 'yes' : 'no'],
-    [spoken().columns.allergies(), child.allergies],
-    [spoken().columns.languages(), child.languages.join('; ')],
-    [spoken().columns.needs(), child.needs.toSorted().join('; ')],
-    [
-      spoken().columns.seenBy(),
-      child.seenBy
-        .map((id) => emailOf(id, register))
-        .toSorted()
-        .join('; '),
-    ],
-    [spoken().columns.leftOn(), child.leftOn ?? ''],
-  ];
-  const now = told(after);
-  return told(before).flatMap(([column, was], i) => {
-    const is = now[i]![1];
-    return was === is ? [] : [`${column}: ${was || 'nothing'} → ${is || 'nothing'}`];
-  });
+  const was = writeRow(before, register);
+  const is = writeRow(after, register);
+  const nothing = spoken().rows.nothing();
+  return registerColumns
+    .filter((column) => was[column] !== is[column])
+    .map((column) => `${spoken().columns[column]()}: ${was[column] || nothing} → ${is[column] || nothing}`);
 }
 
 const roomName = (id: string, { rooms }: Register): string => rooms.find((one) => one.id === id)?.name ?? '';
-
-export const emailOf = (id: StaffId, { adults }: Pick<Register, 'adults'>): string =>
-  adults.find((one) => one.id === id)?.email ?? '';

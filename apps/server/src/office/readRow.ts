@@ -1,5 +1,14 @@
-import { likeFormula, type DayOrder, type RegisterColumn } from '@dotting/contract';
-import { needs, type ChildId, type Need, type StaffId } from '@dotting/core';
+import {
+  childColumnNames,
+  childColumns,
+  likeFormula,
+  type ChildColumn,
+  type ChildColumns,
+  type DayOrder,
+  type RegisterColumn,
+} from '@dotting/contract';
+import { type ChildId, type StaffId } from '@dotting/core';
+import { isUUID } from 'class-validator';
 import { isValid, parse } from 'date-fns';
 import type { Child } from '../nursery/child.entity.js';
 import { spoken } from '../wording/spoken.js';
@@ -18,20 +27,10 @@ export interface Register {
 }
 
 /** What the register has of a child, but for its id and who sees it. */
-export type RegisterFields = Pick<
-  Child,
-  | 'firstName'
-  | 'lastName'
-  | 'birthDate'
-  | 'roomId'
-  | 'group'
-  | 'hand'
-  | 'mouths'
-  | 'allergies'
-  | 'languages'
-  | 'needs'
-  | 'leftOn'
->;
+type RegisterFields = ChildColumns & Pick<Child, 'roomId' | 'leftOn'>;
+
+/** A child as the register has it, with whom it is named for. */
+export type Known = RegisterFields & { readonly id: ChildId; readonly seenBy: readonly StaffId[] };
 
 /** What a row says of a child: only what its filled cells say. An empty cell changes nothing. */
 export interface ReadRow {
@@ -53,26 +52,23 @@ export function readRow(row: RawRow, register: Register): ReadRow {
     return undefined;
   };
   const id = cell('id', (text) =>
-    isUuid(text) ? (text.toLowerCase() as ChildId) : sorry(text, spoken().rows.badId()),
+    isUUID(text) ? (text.toLowerCase() as ChildId) : sorry(text, spoken().rows.badId()),
   );
+  const columns = childColumnNames.map((name) => [
+    name,
+    cell(name, (text) => readCell(text, childColumns[name], register)),
+  ]);
   const said = {
-    firstName: cell('firstName', (text) => short(text, 60)),
-    lastName: cell('lastName', (text) => short(text, 60)),
-    birthDate: cell('birthDate', (text) => readBirthDate(text, register)),
+    ...(Object.fromEntries(columns) as Partial<ChildColumns>),
     roomId: cell('room', (text) => readRoom(text, register)),
-    group: cell('group', (text) => short(text, 40)),
-    hand: cell('hand', (text) => readOne(text, hands, spoken().rows.leftOrRight())),
-    mouths: cell('mouths', (text) => readOne(text, yesNo, spoken().rows.yesOrNo())),
-    allergies: cell('allergies', (text) => short(text, 200)),
-    languages: cell('languages', (text) => readLanguages(text, register)),
-    needs: cell('needs', readNeeds),
     seenBy: cell('seenBy', (text) => readAdults(text, register)),
     leftOn: cell('leftOn', (text) => readDay(text, register.dayOrder)),
   };
   return { id: id ?? null, said: withoutAbsent(said), wrong };
 }
 
-class Sorry {
+/** Why a cell cannot be read. */
+export class Sorry {
   constructor(readonly words: string) {}
 }
 
@@ -82,14 +78,42 @@ const sorry = (text: string, words: string): Sorry => new Sorry(`“${text}” $
 const unguarded = (text: string): string =>
   text.startsWith("'") && likeFormula.test(text.slice(1)) ? text.slice(1).trim() : text;
 
-const isUuid = (text: string): boolean =>
-  /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i.test(text);
+/** A filled cell, by what its column can hold. */
+export function readCell(
+  text: string,
+  column: ChildColumn,
+  register: Pick<Register, 'languages' | 'dayOrder' | 'today'>,
+): string | boolean | string[] | Sorry {
+  switch (column.kind) {
+    case 'text':
+      return short(text, column.most);
+    case 'birth':
+      return readBirthDate(text, register);
+    case 'yes-no':
+      return readOne(text, yesNo, spoken().rows.yesOrNo());
+    case 'one-of':
+      return readOneOf(text, column.of);
+    case 'languages':
+      return readLanguages(text, register, column.most);
+    case 'several-of':
+      return readSeveralOf(text, column.of);
+  }
+}
 
 const short = (text: string, letters: number): string | Sorry =>
   text.length <= letters ? text : new Sorry(spoken().rows.tooLong({ n: text.length, most: letters }));
 
-const hands = { left: 'left', l: 'left', right: 'right', r: 'right' } as const;
 const yesNo = { yes: true, y: true, true: true, '1': true, no: false, n: false, false: false, '0': false };
+
+/** By the whole word, or its first letter where only one begins so. */
+function readOneOf(text: string, options: readonly string[]): string | Sorry {
+  const found = options.filter((option) => same(option, text));
+  const begun = text.length === 1 ? options.filter((option) => same(option[0]!, text)) : [];
+  const [only, ...more] = found.length > 0 ? found : begun;
+  if (only !== undefined && more.length === 0) return only;
+  const otherwise = spoken().rows.writeOneOf({ options: options.join(', ') });
+  return sorry(text, spoken().rows.notRead({ otherwise }));
+}
 
 function readOne<Value>(
   text: string,
@@ -116,7 +140,10 @@ function readDay(text: string, order: DayOrder): string | Sorry {
   return sorry(text, spoken().rows.badDay({ example }));
 }
 
-function readBirthDate(text: string, { dayOrder, today }: Register): string | Sorry {
+function readBirthDate(
+  text: string,
+  { dayOrder, today }: Pick<Register, 'dayOrder' | 'today'>,
+): string | Sorry {
   const day = readDay(text, dayOrder);
   if (day instanceof Sorry || day <= today) return day;
   return sorry(text, spoken().rows.birthToCome());
@@ -137,7 +164,11 @@ const several = (text: string): readonly string[] => [
   ),
 ];
 
-function readLanguages(text: string, { languages }: Register): string[] | Sorry {
+function readLanguages(
+  text: string,
+  { languages }: Pick<Register, 'languages'>,
+  most: number,
+): string[] | Sorry {
   const tags: string[] = [];
   for (const one of several(text)) {
     const language = languages.find(({ tag, name }) => same(tag, one) || same(name, one));
@@ -148,15 +179,15 @@ function readLanguages(text: string, { languages }: Register): string[] | Sorry 
       );
     tags.push(language.tag);
   }
-  return tags.length <= 4 ? tags : new Sorry(spoken().rows.manyLanguages());
+  return tags.length <= most ? tags : new Sorry(spoken().rows.manyLanguages({ most }));
 }
 
-function readNeeds(text: string): Need[] | Sorry {
-  const found: Need[] = [];
+function readSeveralOf(text: string, options: readonly string[]): string[] | Sorry {
+  const found: string[] = [];
   for (const one of several(text)) {
-    const need = needs.find((each) => same(each, one));
-    if (!need) return sorry(one, spoken().rows.badNeeds({ needs: needs.join(', ') }));
-    found.push(need);
+    const option = options.find((each) => same(each, one));
+    if (!option) return sorry(one, spoken().rows.notAmong({ options: options.join(', ') }));
+    found.push(option);
   }
   return found;
 }

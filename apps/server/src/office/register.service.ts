@@ -24,8 +24,8 @@ import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from '../nursery/room.entity.js';
 import { Site } from '../nursery/site.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
-import { planImport, type Known } from './planImport.js';
-import type { Register } from './readRow.js';
+import { planImport } from './planImport.js';
+import type { Known, Register } from './readRow.js';
 import { writeRow } from './writeRow.js';
 import { spoken } from '../wording/spoken.js';
 

@@ -32,7 +32,7 @@ export function About({ child }: { readonly child: ChildView }) {
           {child.needs.length > 0 && (
             <Typography variant="body2">
               {words.child.adaptedFor({
-                needs: child.needs.map((need) => words.needs.inline[need]()).join(', '),
+                needs: child.needs.map((need) => words.needs[need]()).join(', '),
               })}{' '}
             </Typography>
           )}

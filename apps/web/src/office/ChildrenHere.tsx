@@ -84,11 +84,11 @@ function inShort(child: OfficeChild, { adults }: OfficeView, own: readonly Numbe
   const names = adults.filter((adult) => seenBy.includes(adult.id)).map((adult) => adult.firstName);
   return [
     languages.map((tag) => languageName(tag, own)).join(', '),
-    ...(hand === 'left' ? ['left-handed'] : []),
+    ...(hand === 'left' ? [words.office.leftHanded()] : []),
     ...(mouths ? [words.office.mouths()] : []),
     ...(allergies ? [words.office.allergies({ allergies })] : []),
     ...(needs.length > 0
-      ? [words.office.adaptedFor({ needs: needs.map((need) => words.needs.inline[need]()).join(', ') })]
+      ? [words.office.adaptedFor({ needs: needs.map((need) => words.needs[need]()).join(', ') })]
       : []),
     ...(names.length > 0 ? [words.office.alsoSeenBy({ names: names.join(', ') })] : []),
     ...(leftOn ? [words.office.lastDay({ day: sayLongDay(leftOn) })] : []),

@@ -73,7 +73,7 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
       <TextField
         label={words.fields.group()}
         error={!!errors.group}
-        helperText={errors.group?.message ?? words.fields.groupHint()}
+        helperText={errors.group?.message ?? words.hints.group()}
         {...register('group')}
       />
       <Several

@@ -1,3 +1,4 @@
+import { blankChild } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId, TraceId } from '@dotting/core';
 import { after, type Action } from './after.js';
 import type { Now } from './now.js';
@@ -13,17 +14,14 @@ export const fresh: Sitting = {
   staffId: 'adult' as StaffId,
   presence: 'stay',
   child: {
+    ...blankChild,
     id: 'child' as ChildId,
     firstName: 'Wren',
     lastName: 'Sluice',
     roomId: 'room',
     birthDate: '2022-05-01',
     mouths: false,
-    hand: null,
-    allergies: '',
     languages: ['cy', 'en'],
-    needs: [],
-    group: '',
   },
   earlier: [],
   metTasks: ['count-row'],

@@ -8,7 +8,7 @@ export default {
   hand: 'Hand',
   mouths: 'Things in the mouth',
   allergies: 'Allergies',
-  languages: 'Languages',
+  languages: 'Counts in (usual one first)',
   needs: 'Adapt tasks for',
   seenBy: 'Also seen by',
   leftOn: 'Last day',

@@ -1,4 +1,5 @@
 export default {
+  leftHanded: 'left-handed',
   cameInUntil: 'until {day}',
   seesAll: 'sees all children',
   seesNamed: 'sees only the children they are named for',

@@ -1,4 +1,5 @@
 export default {
+  nothing: 'nothing',
   twice: 'This child is already in row {row}. Keep one of the two.',
   farLastDay: 'Last day: {day} is far from today. Is that right?',
   born: 'born {day}',
@@ -10,7 +11,7 @@ export default {
   needsName: 'First name is empty. A new child needs one.',
   needsRoom: 'Room is empty. A new child needs one.',
   badId: 'is not an id. Leave the cell empty for a new child.',
-  leftOrRight: 'Write left or right.',
+  writeOneOf: 'Write one of these: {options}.',
   yesOrNo: 'Write yes or no.',
   tooLong: 'is {n} letters long. Keep it under {most}.',
   notRead: 'cannot be read. {otherwise}',
@@ -18,7 +19,7 @@ export default {
   birthToCome: 'is in the future. Check the year.',
   badRoom: 'is not one of your rooms ({rooms}).',
   badLanguage: 'is not one of the languages ({languages}). Add others under Languages first.',
-  manyLanguages: 'are more than four. Keep the four used most, the usual one first.',
-  badNeeds: 'is not one of {needs}. Put semicolons between several.',
+  manyLanguages: 'are more than {most}. Keep the {most} used most, the usual one first.',
+  notAmong: 'is not one of {options}. Put semicolons between several.',
   badAdult: 'is nobody’s e-mail address here. Add the adult first.',
 };

@@ -8,7 +8,7 @@ export default {
   hand: 'Mano',
   mouths: 'Cosas a la boca',
   allergies: 'Alergias',
-  languages: 'Idiomas',
+  languages: 'Cuenta en (primero el habitual)',
   needs: 'Adaptar tareas por',
   seenBy: 'También le ve',
   leftOn: 'Último día',

@@ -1,4 +1,5 @@
 export default {
+  leftHanded: 'usa la izquierda',
   cameInUntil: 'hasta el {day}',
   seesAll: 've a todos los peques',
   seesNamed: 've solo a los peques que tiene asignados',

@@ -1,4 +1,5 @@
 export default {
+  nothing: 'nada',
   twice: 'Este peque ya está en la fila {row}. Deja una de las dos.',
   farLastDay: 'Último día: {day} queda lejos de hoy. ¿Está bien?',
   born: 'nació el {day}',
@@ -10,7 +11,7 @@ export default {
   needsName: 'Falta el nombre. Un peque nuevo lo necesita.',
   needsRoom: 'Falta la sala. Un peque nuevo la necesita.',
   badId: 'no es un id. Deja la celda vacía para un peque nuevo.',
-  leftOrRight: 'Escribe left o right.',
+  writeOneOf: 'Escribe uno de estos: {options}.',
   yesOrNo: 'Escribe yes o no.',
   tooLong: 'tiene {n} letras. Que no pase de {most}.',
   notRead: 'no se puede leer. {otherwise}',
@@ -18,7 +19,7 @@ export default {
   birthToCome: 'está por venir. Mira el año.',
   badRoom: 'no es una de tus salas ({rooms}).',
   badLanguage: 'no es uno de los idiomas ({languages}). Añade antes otros en Idiomas.',
-  manyLanguages: 'son más de cuatro. Deja los cuatro más usados, primero el habitual.',
-  badNeeds: 'no es uno de {needs}. Separa varios con punto y coma.',
+  manyLanguages: 'son más de {most}. Deja los {most} más usados, primero el habitual.',
+  notAmong: 'no es uno de {options}. Separa varios con punto y coma.',
   badAdult: 'no es el correo de nadie de aquí. Añade antes a esa persona.',
 };

@@ -1,4 +1,10 @@
-import { registerColumns, type RegisterColumn } from '@dotting/contract';
+import {
+  childColumns,
+  isChildColumn,
+  registerColumns,
+  type ChildColumnName,
+  type RegisterColumn,
+} from '@dotting/contract';
 import { words } from '../../wording/words.js';
 
 /** A file as it was read: its heading, and the cells beneath. */
@@ -10,21 +16,16 @@ export interface Sheet {
 /** What each column of the file is; null for one that is left out. */
 export type Mapping = readonly (RegisterColumn | null)[];
 
-/** Other names that columns go by, in lower case without spaces or marks. */
-const otherNames: Readonly<Partial<Record<RegisterColumn, readonly string[]>>> = {
-  firstName: ['forename', 'givenname', 'name', 'child', 'knownas'],
-  lastName: ['surname', 'familyname'],
-  birthDate: ['dob', 'dateofbirth', 'born', 'birthday'],
+/** Other headings that the columns beside the child's own go by, in lower case without spaces or marks. */
+const otherHeadings: Readonly<Record<Exclude<RegisterColumn, ChildColumnName>, readonly string[]>> = {
+  id: [],
   room: ['class', 'base'],
-  group: ['smallgroup', 'keygroup'],
-  hand: ['handedness', 'writinghand'],
-  mouths: ['mouthing', 'mouthsthings'],
-  allergies: ['allergy', 'dietary'],
-  languages: ['language', 'homelanguage', 'countsin'],
-  needs: ['access', 'accessneeds', 'support'],
   seenBy: ['seenby', 'otheradults'],
   leftOn: ['left', 'leavingdate', 'lefton', 'lastdayhere'],
 };
+
+const headingsOf = (column: RegisterColumn): readonly string[] =>
+  isChildColumn(column) ? childColumns[column].headings : otherHeadings[column];
 
 const plain = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 
@@ -37,7 +38,7 @@ export function guessMapping(heading: readonly string[]): Mapping {
       (one) =>
         !taken.has(one) &&
         name !== '' &&
-        [plain(one), plain(words.columns[one]()), ...(otherNames[one] ?? [])].includes(name),
+        [plain(one), plain(words.columns[one]()), ...headingsOf(one)].includes(name),
     );
     if (column) taken.add(column);
     return column ?? null;

@@ -147,9 +147,9 @@ interface NeededProps {
 /** What is done otherwise today; from what the child needs, and changed for this sitting only. */
 function Needed({ access, onChange }: NeededProps) {
   return (
-    <Box role="group" aria-label={words.fields.adaptFor()}>
+    <Box role="group" aria-label={words.columns.needs()}>
       <Typography variant="body2" color="textSecondary">
-        {words.fields.adaptFor()}
+        {words.columns.needs()}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
         {needs.map((need) => {
@@ -165,7 +165,7 @@ function Needed({ access, onChange }: NeededProps) {
                 '&[aria-pressed=true]': { bgcolor: palette.sand, borderColor: palette.ink, fontWeight: 700 },
               }}
             >
-              {words.needs.inline[need]()}
+              {words.needs[need]()}
             </Button>
           );
         })}

@@ -52,11 +52,11 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
         <Box
           key={need}
           role="note"
-          aria-label={words.say.forChild({ name: child.firstName, what: words.needs.inline[need]() })}
+          aria-label={words.say.forChild({ name: child.firstName, what: words.needs[need]() })}
           sx={note}
         >
           <Typography variant="body2">
-            <b>{words.needs[need]()}</b>: {adaptationOf(words, task.id, need)}
+            <b>{words.options.needs[need]()}</b>: {adaptationOf(words, task.id, need)}
           </Typography>
         </Box>
       ))}
