@@ -10,6 +10,7 @@ import {
   IsString,
   MaxLength,
 } from 'class-validator';
+import { classOf } from './described.js';
 import { said } from './said.js';
 import { IsChildsBirth, IsDay, IsFilled, IsLanguageTag, IsNotToCome, Maybe, OrNull } from './validators.js';
 
@@ -159,30 +160,25 @@ function limitsOf(column: ChildColumn, name: ChildColumnName): readonly Property
   }
 }
 
-type Class<Fields> = abstract new () => Fields;
-
-/** A class to extend, with a rule for each of the columns. */
-function ruled<Fields>(
+const classOfColumns = <Fields>(
   names: readonly ChildColumnName[],
-  rulesOf: (name: ChildColumnName) => readonly PropertyDecorator[],
-): Class<Fields> {
-  abstract class Columns {}
-  // The last first, as decorators are applied where they are written above a field.
-  for (const name of names) for (const rule of rulesOf(name).toReversed()) rule(Columns.prototype, name);
-  return Columns as Class<Fields>;
-}
+  rulesOf: (column: ChildColumn, name: ChildColumnName) => readonly PropertyDecorator[],
+) => classOf<Fields>(names.map((name) => [name, rulesOf(childColumns[name], name)]));
 
 /** All columns as they are held. */
-export const ColumnsHeld = ruled<ChildColumns>(childColumnNames, (name) => shapeOf(childColumns[name]));
+export const ColumnsHeld = classOfColumns<ChildColumns>(childColumnNames, shapeOf);
+
+const givenOf = (column: ChildColumn, name: ChildColumnName): readonly PropertyDecorator[] => [
+  ...shapeOf(column),
+  ...limitsOf(column, name),
+];
 
 /** All columns as they are given for a new child. */
-export const ColumnsGiven = ruled<ChildColumns>(childColumnNames, (name) => [
-  ...shapeOf(childColumns[name]),
-  ...limitsOf(childColumns[name], name),
-]);
+export const ColumnsGiven = classOfColumns<ChildColumns>(childColumnNames, givenOf);
 
 /** Some of the columns, given anew; what is absent stays as it is. */
-export const columnsChanged = <Name extends ChildColumnName>(
-  ...names: readonly Name[]
-): Class<Partial<Pick<ChildColumns, Name>>> =>
-  ruled(names, (name) => [Maybe(), ...shapeOf(childColumns[name]), ...limitsOf(childColumns[name], name)]);
+export const columnsChanged = <Name extends ChildColumnName>(...names: readonly Name[]) =>
+  classOfColumns<Partial<Pick<ChildColumns, Name>>>(names, (column, name) => [
+    Maybe(),
+    ...givenOf(column, name),
+  ]);

@@ -4,6 +4,13 @@ export * from './signIn.js';
 export * from './here.js';
 export * from './events.js';
 export * from './layout.js';
+export {
+  headFieldNames,
+  headFields,
+  type HeadField,
+  type HeadFieldName,
+  type HeadFields,
+} from './tryHead.js';
 export * from './tries.js';
 export * from './sittings.js';
 export * from './languages.js';

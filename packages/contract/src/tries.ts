@@ -1,29 +1,15 @@
 import {
-  answerers,
   arrangements,
   cues,
-  endings,
-  helps,
-  needs,
   ruledOn,
-  strategies,
-  type AnsweredBy,
   type Arrangement,
-  type ChildId,
   type Cue,
-  type Ended,
-  type Help,
-  type Need,
   type RuledOn,
-  type SittingId,
-  type StaffId,
-  type Strategy,
   type TraceId,
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
-  Equals,
   IsArray,
   IsBoolean,
   IsDefined,
@@ -31,7 +17,6 @@ import {
   IsInt,
   IsString,
   IsUUID,
-  Matches,
   Max,
   MaxLength,
   Min,
@@ -46,16 +31,11 @@ import {
   type HappeningEventBody,
   type TraceEventBody,
 } from './events.js';
+import { classOf } from './described.js';
 import { LayoutBody } from './layout.js';
-import {
-  IsLanguageTag,
-  IsMomentWithOffset,
-  IsRecordedMoment,
-  OrNull,
-  Maybe,
-  IsFilled,
-} from './validators.js';
+import { IsMomentWithOffset, OrNull, Maybe, IsFilled } from './validators.js';
 import { said } from './said.js';
+import { headFieldNames, headFields, rulesOf, type HeadFields } from './tryHead.js';
 
 export class TraySetBody {
   @IsInt()
@@ -87,98 +67,14 @@ export class TraySetBody {
   layout?: LayoutBody;
 }
 
-/** All of a try but its events. `ended` is null while it is still going on. */
-export class TryHead {
-  @IsUUID()
-  childId: ChildId;
-
-  @IsUUID()
-  sittingId: SittingId;
-
-  @IsUUID()
-  recordedBy: StaffId;
-
-  @IsMomentWithOffset()
-  @IsRecordedMoment()
-  startedAt: string;
-
-  @Matches(/^[a-z][a-z-]{1,39}$/, { message: said((words) => words.invalid.task()) })
-  task: string;
-
-  @IsLanguageTag()
-  language: string;
-
+/** All of a try but its events. */
+export class TryHead extends classOf<HeadFields>(
+  headFieldNames.map((name) => [name, rulesOf(headFields[name])]),
+) {
   @IsDefined()
   @ValidateNested()
   @Type(() => TraySetBody)
   set: TraySetBody;
-
-  @IsInt()
-  @Min(0)
-  @Max(1000)
-  start: number;
-
-  @IsIn([1, -1])
-  direction: 1 | -1;
-
-  @Maybe()
-  @IsInt()
-  @Min(0)
-  @Max(1000)
-  target?: number;
-
-  @Maybe()
-  @IsInt()
-  @Min(2)
-  @Max(20)
-  choices?: number;
-
-  @Maybe()
-  @IsIn(strategies)
-  strategy?: Strategy;
-
-  @IsIn(helps)
-  help: Help;
-
-  @IsIn(answerers)
-  answeredBy: AnsweredBy;
-
-  @IsBoolean()
-  firstTime: boolean;
-
-  @OrNull()
-  @IsIn(endings)
-  ended: Ended | null;
-
-  @Maybe()
-  @Equals('in-passing')
-  seen?: 'in-passing';
-
-  @Maybe()
-  @IsInt()
-  @Min(0)
-  @Max(600_000)
-  shownMs?: number;
-
-  @Maybe()
-  @Equals(true)
-  whole?: true;
-
-  @Maybe()
-  @IsString()
-  @IsFilled()
-  @MaxLength(200)
-  setAside?: string;
-
-  @Maybe()
-  @IsArray()
-  @ArrayMaxSize(needs.length)
-  @IsIn(needs, { each: true })
-  access?: readonly Need[];
-
-  @Maybe()
-  @IsLanguageTag()
-  mixedWith?: string;
 }
 
 /**

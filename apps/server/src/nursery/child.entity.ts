@@ -7,16 +7,13 @@ import {
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
+import { underscored } from '../common/underscored.js';
 import { Room } from './room.entity.js';
 import { Site } from './site.entity.js';
 
 /** What an adult has said of a child, stored as the table of columns describes it. */
 abstract class SaidColumns {}
 for (const name of childColumnNames) Column(storedAs(name))(SaidColumns.prototype, name);
-
-function underscored(name: string): string {
-  return name.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
-}
 
 function storedAs(name: ChildColumnName): ColumnOptions {
   const column: ChildColumn = childColumns[name];

@@ -1,4 +1,13 @@
-import type { PutTry, StoredTry, TraceEventBody, TryHead } from '@dotting/contract';
+import {
+  headFieldNames,
+  headFields,
+  type HeadFieldName,
+  type HeadFields,
+  type PutTry,
+  type StoredTry,
+  type TraceEventBody,
+  type TryHead,
+} from '@dotting/contract';
 import {
   groupBy,
   type Ended,
@@ -9,7 +18,7 @@ import {
   type TraceId,
 } from '@dotting/core';
 import type { RulingRow } from './ruling.entity.js';
-import type { Try } from './try.entity.js';
+import type { HeadRow, Try } from './try.entity.js';
 import type { TryEvent } from './tryEvent.entity.js';
 
 /** A try that has ended, as the core reads it; one still going on shows nothing yet. */
@@ -54,13 +63,11 @@ export const rulingOf = ({ on, holds, reason, staff, ruledBy, at }: RulingRow): 
 
 /** A row as the head it was sent as: what was absent is absent again. */
 export function headOf(row: Try): TryHead & { ended: Ended | null } {
+  const isAbsent = (name: HeadFieldName): boolean =>
+    'isOptional' in headFields[name] && (row[name] === null || row[name] === false);
+  const said = headFieldNames.filter((name) => !isAbsent(name)).map((name) => [name, row[name]]);
   return {
-    childId: row.childId,
-    sittingId: row.sittingId,
-    recordedBy: row.recordedBy,
-    startedAt: row.startedAt,
-    task: row.task,
-    language: row.language,
+    ...(Object.fromEntries(said) as HeadFields),
     set: {
       size: row.setSize,
       things: row.setThings,
@@ -69,33 +76,15 @@ export function headOf(row: Try): TryHead & { ended: Ended | null } {
       ...(row.setPile !== null && { pile: row.setPile }),
       ...(row.setLayout !== null && { layout: row.setLayout }),
     },
-    start: row.start,
-    direction: row.direction,
-    help: row.help,
-    answeredBy: row.answeredBy,
-    firstTime: row.firstTime,
-    ended: row.ended,
-    ...(row.target !== null && { target: row.target }),
-    ...(row.choices !== null && { choices: row.choices }),
-    ...(row.strategy !== null && { strategy: row.strategy }),
-    ...(row.seen !== null && { seen: row.seen }),
-    ...(row.shownMs !== null && { shownMs: row.shownMs }),
-    ...(row.whole && { whole: true as const }),
-    ...(row.setAside !== null && { setAside: row.setAside }),
-    ...(row.access !== null && { access: row.access }),
-    ...(row.mixedWith !== null && { mixedWith: row.mixedWith }),
   };
 }
 
 export function rowOf(id: TraceId, put: PutTry): Try {
+  const absent = (name: HeadFieldName) => (headFields[name].kind === 'mark' ? false : null);
+  const head = headFieldNames.map((name) => [name, put[name] ?? absent(name)]);
   return {
     id,
-    childId: put.childId,
-    sittingId: put.sittingId,
-    recordedBy: put.recordedBy,
-    startedAt: put.startedAt,
-    task: put.task,
-    language: put.language,
+    ...(Object.fromEntries(head) as HeadRow),
     setSize: put.set.size,
     setThings: put.set.things,
     setArrangement: put.set.arrangement,
@@ -103,21 +92,6 @@ export function rowOf(id: TraceId, put: PutTry): Try {
     setPile: put.set.pile ?? null,
     // Without the classes it was validated as, to be comparable with what is stored.
     setLayout: put.set.layout ? (JSON.parse(JSON.stringify(put.set.layout)) as Layout) : null,
-    start: put.start,
-    direction: put.direction,
-    target: put.target ?? null,
-    choices: put.choices ?? null,
-    strategy: put.strategy ?? null,
-    help: put.help,
-    answeredBy: put.answeredBy,
-    firstTime: put.firstTime,
-    ended: put.ended,
-    seen: put.seen ?? null,
-    shownMs: put.shownMs ?? null,
-    whole: put.whole ?? false,
-    setAside: put.setAside ?? null,
-    access: put.access ?? null,
-    mixedWith: put.mixedWith ?? null,
     // Decided at the server, and kept by it.
     sameAs: null,
     revision: put.revision,

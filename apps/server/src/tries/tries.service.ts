@@ -1,5 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { PutTry, ToldTry, TryStored } from '@dotting/contract';
+import { headFieldNames, headFields, type PutTry, type ToldTry, type TryStored } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
@@ -133,24 +133,12 @@ export class TriesService {
   }
 }
 
+const setColumns = ['setSize', 'setThings', 'setArrangement', 'setCue', 'setPile', 'setLayout'] as const;
+
 /** What a try is about never changes once it is stored. */
 function checkSameTry(kept: Try, sent: Try): void {
   if (kept.recordedBy !== sent.recordedBy) throw forbidden(spoken().refusals.othersTry());
-  const fixed = [
-    'childId',
-    'sittingId',
-    'startedAt',
-    'task',
-    'language',
-    'setSize',
-    'setThings',
-    'setArrangement',
-    'setCue',
-    'setPile',
-    'setLayout',
-    'start',
-    'direction',
-  ] as const;
+  const fixed = [...headFieldNames.filter((name) => 'isFixed' in headFields[name]), ...setColumns];
   const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
   if (changed) throw clash(spoken().refusals.changedHead({ what: changed }), changed);
 }

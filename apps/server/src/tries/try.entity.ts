@@ -1,56 +1,82 @@
-import type {
-  AnsweredBy,
-  Arrangement,
-  ChildId,
-  Cue,
-  Ended,
-  Help,
-  Layout,
-  Need,
-  SittingId,
-  StaffId,
-  Strategy,
-  TraceId,
-} from '@dotting/core';
-import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
+import {
+  headFieldNames,
+  headFields,
+  type HeadField,
+  type HeadFieldName,
+  type HeadFields,
+} from '@dotting/contract';
+import type { Arrangement, Cue, Layout, TraceId } from '@dotting/core';
+import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
+import { underscored } from '../common/underscored.js';
 import { Child } from '../nursery/child.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
+
+type Optional = {
+  readonly [Name in HeadFieldName]: undefined extends HeadFields[Name] ? Name : never;
+}[HeadFieldName];
+
+/** A try's head as a row has it: null for what is absent, false for a mark that is. */
+export type HeadRow = {
+  [Name in HeadFieldName]: (typeof headFields)[Name] extends { kind: 'mark' }
+    ? boolean
+    : Name extends Optional
+      ? Exclude<HeadFields[Name], undefined> | null
+      : HeadFields[Name];
+};
+
+/** Stored as the table of the head's fields describes them. */
+abstract class HeadColumns {}
+for (const name of headFieldNames) Column(storedAs(name, headFields[name]))(HeadColumns.prototype, name);
+
+function storedAs(name: HeadFieldName, field: HeadField): ColumnOptions {
+  const about = {
+    name: name === 'start' ? 'start_number' : underscored(name),
+    ...(field.isOptional && field.kind !== 'mark' && { nullable: true }),
+  };
+  switch (field.kind) {
+    case 'id':
+      return { ...about, type: 'uuid' };
+    case 'moment':
+      // As the device wrote it, with its offset: the day of a try is the recorder's own.
+      return { ...about, type: 'varchar', length: 35 };
+    case 'task':
+      return { ...about, type: 'varchar', length: 40 };
+    case 'language':
+      return { ...about, type: 'varchar', length: 35 };
+    case 'sign':
+      return { ...about, type: 'smallint' };
+    case 'yes-no':
+    case 'mark':
+      return { ...about, type: 'boolean' };
+    case 'number':
+      return { ...about, type: 'int' };
+    case 'text':
+      return { ...about, type: 'varchar', length: field.most };
+    case 'one-of':
+      return { ...about, type: 'varchar', length: 20 };
+    case 'one-of-or-null':
+      return { ...about, type: 'varchar', length: 20, nullable: true };
+    case 'several-of':
+      return { ...about, type: 'json' };
+  }
+}
 
 /** The head of a try's trace; its events are rows of try_event. */
 @Entity('try')
 @Index('try_child', ['childId', 'startedAt'])
 // The few that never ended, out of all there are.
 @Index('try_open', ['ended', 'childId'])
-export class Try {
+export class Try extends (HeadColumns as abstract new () => HeadRow) {
   @PrimaryColumn({ type: 'uuid' })
   id: TraceId;
-
-  @Column({ name: 'child_id', type: 'uuid' })
-  childId: ChildId;
 
   @ManyToOne(() => Child)
   @JoinColumn({ name: 'child_id', foreignKeyConstraintName: 'try_of_child' })
   child?: Child;
 
-  @Column({ name: 'sitting_id', type: 'uuid' })
-  sittingId: SittingId;
-
-  @Column({ name: 'recorded_by', type: 'uuid' })
-  recordedBy: StaffId;
-
   @ManyToOne(() => Staff)
   @JoinColumn({ name: 'recorded_by', foreignKeyConstraintName: 'try_recorded_by' })
   recorder?: Staff;
-
-  /** As the device wrote it, with its offset: the day of a try is the recorder's own. */
-  @Column({ name: 'started_at', type: 'varchar', length: 35 })
-  startedAt: string;
-
-  @Column({ type: 'varchar', length: 40 })
-  task: string;
-
-  @Column({ type: 'varchar', length: 35 })
-  language: string;
 
   @Column({ name: 'set_size', type: 'int' })
   setSize: number;
@@ -69,52 +95,6 @@ export class Try {
 
   @Column({ name: 'set_layout', type: 'json', nullable: true })
   setLayout: Layout | null;
-
-  @Column({ name: 'start_number', type: 'int' })
-  start: number;
-
-  @Column({ type: 'smallint' })
-  direction: 1 | -1;
-
-  @Column({ type: 'int', nullable: true })
-  target: number | null;
-
-  @Column({ type: 'int', nullable: true })
-  choices: number | null;
-
-  @Column({ type: 'varchar', length: 20, nullable: true })
-  strategy: Strategy | null;
-
-  @Column({ type: 'varchar', length: 20 })
-  help: Help;
-
-  @Column({ name: 'answered_by', type: 'varchar', length: 20 })
-  answeredBy: AnsweredBy;
-
-  @Column({ name: 'first_time', type: 'boolean' })
-  firstTime: boolean;
-
-  /** Null while the try is going on. */
-  @Column({ type: 'varchar', length: 20, nullable: true })
-  ended: Ended | null;
-
-  @Column({ type: 'varchar', length: 20, nullable: true })
-  seen: 'in-passing' | null;
-
-  @Column({ name: 'shown_ms', type: 'int', nullable: true })
-  shownMs: number | null;
-
-  @Column({ type: 'boolean' })
-  whole: boolean;
-
-  @Column({ name: 'set_aside', type: 'varchar', length: 200, nullable: true })
-  setAside: string | null;
-
-  @Column({ type: 'json', nullable: true })
-  access: readonly Need[] | null;
-
-  @Column({ name: 'mixed_with', type: 'varchar', length: 35, nullable: true })
-  mixedWith: string | null;
 
   /** The same try as another, which counts in its place. */
   @Column({ name: 'same_as', type: 'uuid', nullable: true })
