@@ -2,9 +2,9 @@
 const floors = {
   'packages/core/src': [
     ['trace', 'common', 'languages'],
-    ['estimates', 'reading'],
+    ['estimates', 'reading', 'skills'],
     ['shelf'],
-    ['recording', 'skills'],
+    ['recording'],
     ['evidence'],
     ['statements', 'simulate'],
     ['asking'],

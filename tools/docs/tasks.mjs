@@ -78,7 +78,7 @@ function entry(task, { english, taskWords, adaptationOf, needs }) {
     `- **The routine**: whole group: ${words.routine.wholeGroup()} Small group: ${words.routine.smallGroup()} Free table: ${words.routine.freeTable()}`,
     `- **On paper**: ${words.sheet ? words.sheet() : 'nothing'}. **At home**: ${words.home()}`,
     '- **Adapted for**',
-    ...needs.map((need) => `  - ${english.needs.inline[need]()}: ${adaptationOf(english, task.id, need)}`),
+    ...needs.map((need) => `  - ${english.needs[need]()}: ${adaptationOf(english, task.id, need)}`),
     '',
   ];
 }

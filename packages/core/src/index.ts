@@ -14,7 +14,7 @@ export { tryWeight } from './evidence/tryWeight.js';
 export { readTry } from './reading/readTry.js';
 export { record, undoWhole, hasGiven, lastStanding, lastTap } from './recording/record.js';
 export { implicitQuestion, isAllowed, type Phase } from './recording/allowed.js';
-export { kinds } from './shelf/kinds/kinds.js';
+export { captureKinds } from './shelf/kinds/kinds.js';
 export type { CaptureKind } from './shelf/captureKind.js';
 export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';
 export { seenInPassing, seenSkills, type SeenSkill } from './recording/inPassing.js';
@@ -36,19 +36,14 @@ export {
   type Task,
   type TaskId,
 } from './shelf/tasks.js';
-export { principles, strands, type Adapted, type Principle, type Strand } from './shelf/task.js';
+export { strands, type Adapted, type Strand } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';
 export { nextSteps, stepEvidence, type NextStep, type NextSteps, type StepReason } from './next/nextSteps.js';
-export {
-  obstaclesIn,
-  toldObstacle,
-  type SlipPlace,
-  type ToldObstacle,
-  type TellingSlip,
-} from './evidence/obstacles.js';
-export { tasksFor } from './skills/tasksOf.js';
+export { obstaclesIn, toldObstacle, type SlipPlace, type ToldObstacle } from './evidence/obstacles.js';
+export { type TellingSlip } from './evidence/tellingSlips.js';
+export { tasksFor } from './shelf/tasksOf.js';
 export {
   allStrands,
   skillMap,

@@ -7,7 +7,7 @@ import {
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
-import { underscored } from '../common/underscored.js';
+import { underscored } from './underscored.js';
 import { Room } from './room.entity.js';
 import { Site } from './site.entity.js';
 

@@ -7,7 +7,7 @@ import {
 } from '@dotting/contract';
 import type { Arrangement, Cue, Layout, TraceId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
-import { underscored } from '../common/underscored.js';
+import { underscored } from '../nursery/underscored.js';
 import { Child } from '../nursery/child.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
 

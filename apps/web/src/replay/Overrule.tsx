@@ -1,5 +1,5 @@
 import type { ToldTry } from '@dotting/contract';
-import { kinds, ruledOf, readTry, taskOf, type RuledOn } from '@dotting/core';
+import { captureKinds, ruledOf, readTry, taskOf, type RuledOn } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -65,7 +65,7 @@ export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly 
 function mattersOf(tried: ToldTry): readonly RuledOn[] {
   const { pairing, total } = readTry(tried);
   const { kind } = taskOf(tried.task);
-  const { asksForWords } = kinds[kind];
+  const { asksForWords } = captureKinds[kind];
   return [
     ...(asksForWords ? (['order'] as const) : []),
     ...(pairing ? (['one-to-one'] as const) : []),

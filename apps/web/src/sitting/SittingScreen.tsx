@@ -1,4 +1,12 @@
-import { hasGiven, kinds, lastTap, settledEvents, type Gesture, type Phase, type Word } from '@dotting/core';
+import {
+  hasGiven,
+  captureKinds,
+  lastTap,
+  settledEvents,
+  type Gesture,
+  type Phase,
+  type Word,
+} from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -62,7 +70,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const table = onTheTable(sitting);
   const { task, set, events } = table;
   const settled = settledEvents(events);
-  const putting = kinds[task.kind].isStillPutting(table);
+  const putting = captureKinds[task.kind].isStillPutting(table);
   // Of giving, the last thing that can be made otherwise is what was handed over.
   const canMark = lastTap(events) !== undefined || hasGiven(events);
   const isPlanning = sitting.stage === 'planning';
@@ -108,7 +116,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         )}
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
           {!isPlanning && <Peek events={events} isPeeking={isPeeking} onPeek={setPeeking} />}
-          {!isPlanning && phase !== 'read' && kinds[task.kind].byThing && (
+          {!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing && (
             <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
               {words.sitting.byThing()}
             </Button>

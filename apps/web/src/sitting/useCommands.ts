@@ -1,4 +1,4 @@
-import { isAllowed, kinds, lastTap, type Gesture } from '@dotting/core';
+import { isAllowed, captureKinds, lastTap, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import type { KeyCommand } from './keys.js';
 import { onTheTable, phaseOf, type Sitting } from '../outbox/sitting.js';
@@ -30,7 +30,7 @@ const gestures = {
 /** What a tap on the tray means: the next thing put to its place, or the next word with its touch. */
 export function tapOn(sitting: Sitting): Gesture | null {
   const table = onTheTable(sitting);
-  return kinds[table.task.kind].tap(table);
+  return captureKinds[table.task.kind].tap(table);
 }
 
 /** What a button or key does, by how the sitting stands when it is pressed. The same function at every render. */
@@ -83,7 +83,7 @@ export function useCommands(
         case 'next':
           return phase === 'read' ? store.dispatch({ kind: 'next-try' }) : gesture(tapOn(sitting));
         case 'first-word':
-          return isGoingOn && kinds[task.kind].slipsOf.putting ? gesture({ kind: 'next' }) : undefined;
+          return isGoingOn && captureKinds[task.kind].slipsOf.putting ? gesture({ kind: 'next' }) : undefined;
         default:
           return gesture(gestures[command]);
       }
@@ -95,7 +95,7 @@ export function useCommands(
 /** One of the choices, once it is time to choose. */
 function choice(sitting: Sitting, at: number): Gesture | null {
   const table = onTheTable(sitting);
-  const isTime = phaseOf(sitting) !== 'read' && !kinds[table.task.kind].isStillPutting(table);
+  const isTime = phaseOf(sitting) !== 'read' && !captureKinds[table.task.kind].isStillPutting(table);
   const option = isTime ? table.task.choosing?.[at] : undefined;
   return option === undefined ? null : { kind: 'answer', value: option };
 }

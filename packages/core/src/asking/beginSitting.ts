@@ -1,7 +1,8 @@
 import { figure } from '../estimates/parameters.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { counterKinds } from '../shelf/counters.js';
-import { largestSaid, taskOf, type TaskId } from '../shelf/tasks.js';
+import { captureKinds } from '../shelf/kinds/kinds.js';
+import { taskOf, type TaskId } from '../shelf/tasks.js';
 import type { SittingId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
@@ -53,7 +54,7 @@ export function beginSitting(sitting: SittingToBegin): BegunSitting {
     months: birthDate === null ? null : ageInMonths(birthDate, day),
     arrangements: [taskOf(step.task).arrangement],
     things: kinds,
-    largest: most ?? largestSaid,
+    largest: most ?? captureKinds.say.most,
     secondsLeft: 60 * figure.minutesOfSitting,
   };
   const { task, n } = easyTry(taskOf(step.task), asking, Math.min(step.n, most ?? Infinity));

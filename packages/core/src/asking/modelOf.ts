@@ -1,16 +1,17 @@
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { borrowedTracking, countOutPriorMean, fromTheEasiest } from '../estimates/priors.js';
+import { borrowedTracking, fromTheEasiest } from '../estimates/priors.js';
 import { threshold, type ThresholdTry } from '../estimates/threshold.js';
 import { tracking, trackingPrior } from '../estimates/tracking.js';
 import { orderPrior } from '../statements/order.js';
 import { shapesOf } from '../statements/tracking.js';
+import { thresholdReaders } from '../evidence/thresholdReaders.js';
 import { observationsOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
 import type { AskingModel } from './model.js';
-import type { NumberSkill } from '../shelf/task.js';
+import type { NumberSkill } from '../skills/map.js';
 
 /** What the child's tries say of the skill in this arrangement, for choosing a question. */
 export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrangement): AskingModel {
@@ -30,10 +31,10 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
         pile,
         day,
       );
-    case 'count-out':
+    default:
       return thresholdModel(
-        tries.flatMap((trace) => observationsOf(trace).countOut ?? []),
-        { priorMean: countOutPriorMean(asking.months), day },
+        tries.flatMap((trace) => observationsOf(trace).thresholds[skill] ?? []),
+        { priorMean: thresholdReaders[skill].priorMean(asking.months), day },
       );
   }
 }

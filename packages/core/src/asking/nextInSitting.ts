@@ -10,10 +10,11 @@ import {
   type Task,
   type TaskId,
 } from '../shelf/tasks.js';
+import { isPrinciple } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextReason, NextTry } from './asking.js';
 import type { SittingPlan } from './beginSitting.js';
-import { isNumberSkill } from './chanceOfTask.js';
+
 import { easyTry } from './easyTry.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
 import { nextTry } from './nextTry.js';
@@ -131,7 +132,7 @@ function otherToCome({ plan, tries }: SittingSoFar, task: Task): Task | null {
 
 function nextOf(task: Task, sitting: SittingSoFar, seconds: number): NextTry {
   const asking = askingFor(task, sitting, seconds);
-  return isNumberSkill(task.looksAt)
+  return !isPrinciple(task.looksAt)
     ? nextTry(task.looksAt, asking)
     : nextOfPrinciple(task, task.looksAt, asking);
 }

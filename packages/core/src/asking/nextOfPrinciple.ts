@@ -1,10 +1,10 @@
 import { figure } from '../estimates/parameters.js';
 import { observationsOf } from '../evidence/observations.js';
-import type { Principle } from '../shelf/task.js';
+import { skillOfPrinciple, type Principle } from '../skills/map.js';
 import type { Task } from '../shelf/tasks.js';
 import type { Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';
-import { numbersOf, restsOn } from './chanceOfTask.js';
+import { numbersOf } from './chanceOfTask.js';
 import { modelOf } from './modelOf.js';
 
 /**
@@ -12,7 +12,7 @@ import { modelOf } from './modelOf.js';
  * each time, so that it is the principle that shows; three to a sitting, and an easy one after two misses.
  */
 export function nextOfPrinciple(task: Task, principle: Principle, asking: Asking): NextTry {
-  const looks = asking.tries.filter((trace) => observationsOf(trace).principles[principle] !== null);
+  const looks = asking.tries.filter((trace) => observationsOf(trace).principles[principle] !== undefined);
   const sitting = looks.filter((trace) => trace.sittingId === asking.sittingId && trace.task === task.id);
   const went = sitting.map((trace) => observationsOf(trace).principles[principle]!.success);
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
@@ -52,7 +52,11 @@ interface Rung {
 }
 
 function rungs(task: Task, principle: Principle, asking: Asking): readonly Rung[] {
-  const model = modelOf(restsOn[principle], { ...asking, pile: task.pile ?? asking.largest }, 'row');
+  const model = modelOf(
+    skillOfPrinciple(principle).read.restsOn,
+    { ...asking, pile: task.pile ?? asking.largest },
+    'row',
+  );
   // A pile smaller than what is asked tells nothing of fetching it.
   return numbersOf(task, asking).map((n) => ({ n, chance: model.chanceAt(n) }));
 }

@@ -4,7 +4,7 @@ import type { Arrangement, Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';
 import type { AskingModel } from './model.js';
 import { modelOf } from './modelOf.js';
-import type { NumberSkill } from '../shelf/task.js';
+import type { NumberSkill } from '../skills/map.js';
 import { wentWell } from '../evidence/went.js';
 
 interface Candidate {

@@ -1,5 +1,5 @@
 import { counted, traceOf } from '../testing/traces.js';
-import { skillOfTask } from '../skills/tasksOf.js';
+import { skillOfTask } from '../shelf/tasksOf.js';
 import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';

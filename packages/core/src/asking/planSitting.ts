@@ -4,11 +4,11 @@ import { looksAt } from '../evidence/went.js';
 import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
 import { spareThings } from '../shelf/layout.js';
 import { largestOf, laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
-import { skillOfTask } from '../skills/tasksOf.js';
+import { skillOfTask } from '../shelf/tasksOf.js';
 import { obstaclesIn, slippedIn } from '../evidence/obstacles.js';
 import { dayOf, type Layout, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
-import { isNumberSkill, restsOn } from './chanceOfTask.js';
+import { countingOf } from './chanceOfTask.js';
 import { modelOf } from './modelOf.js';
 
 /** Other questions: with things of the kind that lies there, or with none; those told apart soonest first. */
@@ -71,10 +71,9 @@ function wantsAnother(id: TaskId, asking: Asking): boolean {
 
 /** The counting that the question wants goes well more often than not, with few things. */
 function isInReach(id: TaskId, asking: Asking): boolean {
-  const { looksAt, arrangement, ladder } = taskOf(id);
-  const rests = isNumberSkill(looksAt) ? looksAt : restsOn[looksAt];
-  const place = isNumberSkill(looksAt) ? arrangement : 'row';
-  return modelOf(rests, asking, place).chanceAt(ladder[0]!) >= figure.inReach;
+  const task = taskOf(id);
+  const { skill, arrangement } = countingOf(task);
+  return modelOf(skill, asking, arrangement).chanceAt(task.ladder[0]!) >= figure.inReach;
 }
 
 /** Days since a try that said anything of the skill; never is longest. */

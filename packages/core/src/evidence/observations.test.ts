@@ -64,7 +64,7 @@ describe('what a try of each kind speaks of', () => {
     expect(shown(tried('same-many', 4, [ask('give'), given(3), given(4)]))).toEqual([['equal-set', true, 1]]);
     expect(shown(tried('card-and-put', 3, [ask('give'), given(5)]))).toEqual([['numeral-to-set', false, 1]]);
     const large = observationsOf(tried('fill-to', 12, [ask('give'), given(12)]));
-    expect(large.countOut).toMatchObject({ n: 12, success: true });
+    expect(large.thresholds['count-out']).toMatchObject({ n: 12, success: true });
     expect(large.fetch).toBeNull();
     expect(observationsOf(tried('give-n', 3, [ask('give'), given(3)])).fetch).toMatchObject({
       asked: 3,

@@ -1,18 +1,24 @@
 import { figure } from '../estimates/parameters.js';
-import { readChoice } from '../reading/readChoice.js';
 import type { FetchTry } from '../estimates/knowerLevels.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
 import type { TrackingTry } from '../estimates/tracking.js';
-import { kinds } from '../shelf/kinds/kinds.js';
-import { gaveAll } from '../reading/readGiving.js';
+import { captureKinds } from '../shelf/kinds/kinds.js';
+import { lastGiven } from '../reading/readGiving.js';
 import { flawOf } from '../reading/flaws.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
 import { ruledOf } from '../reading/rulings.js';
-import { readSharing } from '../reading/readSharing.js';
-import { principles, type Principle, type TaskEntry } from '../shelf/task.js';
+import type { TaskEntry } from '../shelf/task.js';
+import {
+  principles,
+  thresholdSkills,
+  type Principle,
+  type ReadBy,
+  type ThresholdSkill,
+} from '../skills/map.js';
 import { tasks } from '../shelf/tasks.js';
-import { readKept } from '../reading/readKept.js';
+import { principleReaders } from './principleReaders.js';
 import { placeOfPairing } from './slipPlaces.js';
+import { thresholdReaders } from './thresholdReaders.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, splitPasses, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
@@ -29,15 +35,19 @@ export interface OrderObservation {
   readonly tries: readonly ThresholdTry[];
 }
 
-/** What one try tells each estimate; null where it tells it nothing. */
+/** Whether a try shows a principle, and how much that counts for. */
+export interface PrincipleLook {
+  readonly success: boolean;
+  readonly weight: number;
+}
+
+/** What one try tells each estimate; null, or absent, where it tells it nothing. */
 export interface Observations {
   readonly order: OrderObservation | null;
   readonly tracking: TrackingTry | null;
   readonly fetch: FetchTry | null;
-  readonly countOut: ThresholdTry | null;
-  readonly principles: Readonly<
-    Record<Principle, { readonly success: boolean; readonly weight: number } | null>
-  >;
+  readonly thresholds: Readonly<Partial<Record<ThresholdSkill, ThresholdTry>>>;
+  readonly principles: Readonly<Partial<Record<Principle, PrincipleLook>>>;
 }
 
 const kept = new WeakMap<Trace, Observations>();
@@ -51,15 +61,7 @@ export function observationsOf(trace: Trace): Observations {
   return observations;
 }
 
-const nothing: Observations = {
-  order: null,
-  tracking: null,
-  fetch: null,
-  countOut: null,
-  principles: Object.fromEntries(
-    principles.map((principle) => [principle, null]),
-  ) as Observations['principles'],
-};
+const nothing: Observations = { order: null, tracking: null, fetch: null, thresholds: {}, principles: {} };
 
 function observe(trace: Trace): Observations {
   if (flawOf(trace)) return nothing;
@@ -68,27 +70,39 @@ function observe(trace: Trace): Observations {
   const reading = readTry(trace);
   const task = tasks.find((one) => one.id === trace.task);
   const looksAt = task?.looksAt;
-  const shown = new Map(shownIn(trace, reading, looksAt));
+  const threshold = thresholdSkills.find((skill) => skill === looksAt);
+  const crossed = threshold ? thresholdIn(threshold, trace, weight, day) : null;
   return {
     order: orderIn(trace, reading, weight, task, day),
     tracking: trackingIn(trace, reading, weight, day),
     fetch: looksAt === 'fetch' ? fetchIn(trace, weight, day) : null,
-    countOut: looksAt === 'count-out' ? countOutIn(trace, weight, day) : null,
-    principles: Object.fromEntries(
-      principles.map((principle) => {
-        const look = weighed(shown.get(principle) ?? null, trace, weight);
-        return [principle, look && principle === 'last-word' ? asAsked(look, trace) : look];
-      }),
-    ) as Observations['principles'],
+    thresholds: crossed ? { [threshold!]: crossed } : {},
+    principles: principlesIn(trace, weight, looksAt),
   };
 }
 
-/** A right choice out of few may be luck. */
-function weighed(
-  shown: boolean | null,
-  { choices }: Trace,
+/** The principle that the task looks at, and the last-word rule, which shows in any count. */
+function principlesIn(
+  trace: Trace,
   weight: TryWeight,
-): { readonly success: boolean; readonly weight: number } | null {
+  looksAt: ReadBy | undefined,
+): Observations['principles'] {
+  const own = principles.find((principle) => principle === looksAt);
+  const lookOf = (principle: Principle): PrincipleLook | null => {
+    const ruled = ruledOf(trace, principle === 'last-word' ? 'how-many' : 'task');
+    const look = weighed(ruled ?? principleReaders[principle].shown(trace), trace, weight);
+    return look && principle === 'last-word' ? asAsked(look, trace) : look;
+  };
+  return Object.fromEntries(
+    [...new Set<Principle>(['last-word', ...(own ? [own] : [])])].flatMap((principle) => {
+      const look = lookOf(principle);
+      return look ? [[principle, look]] : [];
+    }),
+  );
+}
+
+/** A right choice out of few may be luck. */
+function weighed(shown: boolean | null, { choices }: Trace, weight: TryWeight): PrincipleLook | null {
   if (shown === null) return null;
   const byLuck = choices === undefined ? 0 : 1 / choices;
   const counts = shown ? weight.success * (1 - byLuck) : weight.miss;
@@ -96,10 +110,7 @@ function weighed(
 }
 
 /** A count asked for by the question and ended by its answer hardly tells whether its last word was meant as one. */
-function asAsked(
-  look: { readonly success: boolean; readonly weight: number },
-  trace: Trace,
-): { readonly success: boolean; readonly weight: number } {
+function asAsked(look: PrincipleLook, trace: Trace): PrincipleLook {
   const events = settledEvents(trace.events);
   const asked = events.findIndex((event) => event.kind === 'ask' && event.question === 'how-many');
   const countedBefore = splitPasses(events.slice(0, Math.max(0, asked))).some(
@@ -108,48 +119,9 @@ function asAsked(
   return countedBefore || !look.success ? look : { ...look, weight: look.weight * figure.askedBefore };
 }
 
-/** Which principles a try shows, or shows not to hold; null where it says nothing. */
-function shownIn(
-  trace: Trace,
-  reading: TryReading,
-  looksAt: TaskEntry['looksAt'] | undefined,
-): readonly (readonly [Principle, boolean | null])[] {
-  const lastWord = ruledOf(trace, 'how-many') ?? reading.total?.shown ?? null;
-  const ownRuling = ruledOf(trace, 'task');
-  const own = principles.find((principle) => principle === looksAt);
-  return [
-    ['last-word', lastWord],
-    ...(own && own !== 'last-word' ? [[own, ownRuling ?? shownByTask(own, trace, reading)] as const] : []),
-  ];
-}
-
-function shownByTask(principle: Principle, trace: Trace, { order }: TryReading): boolean | null {
-  switch (principle) {
-    case 'last-word':
-      return null;
-    case 'conservation':
-    case 'order-irrelevance':
-      return readKept(trace)?.shown ?? null;
-    case 'order-judged':
-    case 'one-to-one-judged':
-      return readChoice(trace)?.right ?? null;
-    case 'teens':
-      if (order.slips.length > 0) return false;
-      return order.upTo >= (trace.target ?? Infinity) ? true : null;
-    case 'matching': {
-      const sharing = readSharing(trace);
-      return sharing && sharing.filled > 0 ? sharing.holds : null;
-    }
-    case 'equal-set':
-    case 'numeral-to-set':
-    case 'several-sets':
-      return gaveAll(trace);
-  }
-}
-
 /** Where a task asks for a count, a child that said nothing has tried; elsewhere words come or do not. */
 const asksForWords = (task: TaskEntry | undefined): boolean =>
-  task === undefined || kinds[task.kind].asksForWords;
+  task === undefined || captureKinds[task.kind].asksForWords;
 
 function orderIn(
   trace: Trace,
@@ -231,18 +203,16 @@ function fetchIn(trace: Trace, weight: TryWeight, day: string): FetchTry | null 
   return counts > 0 ? { asked: target, given, weight: counts, pile: set.pile, day } : null;
 }
 
-function countOutIn(trace: Trace, weight: TryWeight, day: string): ThresholdTry | null {
-  const given = lastGiven(trace);
-  const { target } = trace;
-  if (given === null || given === 0 || target === undefined) return null;
-  const success = ruledOf(trace, 'task') ?? given === target;
-  const counts = success ? weight.success : weight.miss;
-  return counts > 0 ? { n: target, success, weight: counts, day } : null;
-}
-
-function lastGiven(trace: Trace): number | null {
-  const given = settledEvents(trace.events).findLast((event) => event.kind === 'given');
-  return given?.kind === 'given' ? given.value : null;
+function thresholdIn(
+  skill: ThresholdSkill,
+  trace: Trace,
+  weight: TryWeight,
+  day: string,
+): ThresholdTry | null {
+  const look = thresholdReaders[skill].look(trace);
+  if (!look) return null;
+  const counts = look.success ? weight.success : weight.miss;
+  return counts > 0 ? { ...look, weight: counts, day } : null;
 }
 
 /**

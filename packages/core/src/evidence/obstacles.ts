@@ -1,30 +1,15 @@
-import { readChoice } from '../reading/readChoice.js';
+import { groupBy } from '../common/groupBy.js';
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../estimates/parameters.js';
-import { observationsOf } from './observations.js';
-import { looksAt } from './went.js';
-import { placeOfPairing, placeOfWords } from './slipPlaces.js';
-import { gaveAll } from '../reading/readGiving.js';
-import { groupBy } from '../common/groupBy.js';
 import { readTry } from '../reading/readTry.js';
-import { readSharing } from '../reading/readSharing.js';
-import type { PairingSlipKind } from '../reading/readPairing.js';
-import type { SharingSlipKind } from '../reading/readSharing.js';
-import type { TotalReading } from '../reading/readTotal.js';
-import type { WordSlipKind } from '../reading/readWords.js';
 import type { SkillEntry } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
+import { principleReaders } from './principleReaders.js';
+import { placeOfPairing, placeOfWords } from './slipPlaces.js';
+import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
+import { thresholdReaders } from './thresholdReaders.js';
 import { tryWeight } from './tryWeight.js';
-
-/** A slip that tells what stands in the way. */
-export type TellingSlip =
-  | PairingSlipKind
-  | WordSlipKind
-  | SharingSlipKind
-  | Extract<TotalReading, { shown: false }>['kind']
-  | 'counted-again'
-  | 'gave-another-number'
-  | 'chose-another';
+import { looksAt } from './went.js';
 
 /**
  * Where in a count a slip keeps coming: at one number word, at the close of the set, after so many
@@ -56,55 +41,45 @@ export const toldObstacle = ({ traces, ...told }: Obstacle): ToldObstacle => ({
   times: traces.length,
 });
 
-interface SeenSlip {
-  readonly slip: TellingSlip;
+interface SeenSlip extends SlipAt {
   readonly trace: Trace;
-  /** The number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
-  readonly at: number | null;
 }
 
 /** The slips of a try that speak of a skill, each kind once for each place. */
-function slipsOf({ read }: SkillEntry, trace: Trace): readonly SeenSlip[] {
-  if (!read || tryWeight(trace).miss === 0) return [];
-  const seen = (slip: TellingSlip, at: number | null = null): SeenSlip => ({ slip, trace, at });
-  switch (read.by) {
+function slipsOf(skill: SkillEntry, trace: Trace): readonly SeenSlip[] {
+  if (tryWeight(trace).miss === 0) return [];
+  return slipsIn(skill, trace).map((slip) => ({ ...slip, trace }));
+}
+
+function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
+  switch (read?.as) {
+    case undefined:
+      return [];
     case 'order':
-    case 'teens':
-      return readTry(trace).order.slips.map((slip) => seen(slip.kind, placeOfWords(slip)));
-    case 'one-to-one':
-      return (readTry(trace).pairing?.slips ?? []).map((slip) =>
-        seen(slip.kind, placeOfPairing(trace, slip, trace.set.size)),
-      );
-    case 'last-word': {
-      const { total } = readTry(trace);
-      return total?.shown === false ? [seen(total.kind)] : [];
-    }
-    case 'conservation':
-    case 'order-irrelevance':
-      return observationsOf(trace).principles[read.by]?.success === false ? [seen('counted-again')] : [];
-    case 'matching':
-      return (readSharing(trace)?.slips ?? []).map((slip) => seen(slip.kind));
-    case 'order-judged':
-    case 'one-to-one-judged':
-      return readChoice(trace)?.right === false ? [seen('chose-another')] : [];
-    default:
-      return gaveAll(trace) === false ? [seen('gave-another-number', trace.target ?? null)] : [];
+      return readTry(trace).order.slips.map((slip) => ({ slip: slip.kind, at: placeOfWords(slip) }));
+    case 'tracking':
+      return (readTry(trace).pairing?.slips ?? []).map((slip) => ({
+        slip: slip.kind,
+        at: placeOfPairing(trace, slip, trace.set.size),
+      }));
+    case 'fetch':
+      return slipsOfGiving(trace);
+    case 'threshold':
+      return thresholdReaders[read.by].slips(trace);
+    case 'principle':
+      return principleReaders[read.by].slips(trace);
   }
 }
 
+const isOfWords = ({ read }: SkillEntry): boolean =>
+  read?.as === 'order' || (read?.as === 'principle' && principleReaders[read.by].isOfWords === true);
+
 /** The largest number, or the last thing, at which the try could have shown a slip. */
-function reachOf({ read }: SkillEntry, trace: Trace): number {
-  switch (read?.by) {
-    case 'one-to-one':
-      return trace.set.size;
-    case 'order':
-    case 'teens': {
-      const { order } = readTry(trace);
-      return Math.max(order.upTo + Number(order.slips.length > 0), order.lastNumber);
-    }
-    default:
-      return trace.target ?? Infinity;
-  }
+function reachOf(skill: SkillEntry, trace: Trace): number {
+  if (skill.read?.as === 'tracking') return trace.set.size;
+  if (!isOfWords(skill)) return trace.target ?? Infinity;
+  const { order } = readTry(trace);
+  return Math.max(order.upTo + Number(order.slips.length > 0), order.lastNumber);
 }
 
 /** At most so many are named for one skill. */
@@ -138,9 +113,9 @@ const latestOf = (skill: SkillEntry, tries: readonly Trace[], date: string): rea
 
 /** Slips of one kind; of the words those at one number. */
 const keyOf =
-  ({ read }: SkillEntry) =>
+  (skill: SkillEntry) =>
   ({ slip, at }: SeenSlip): string =>
-    read?.by === 'order' || read?.by === 'teens' ? `${slip} ${at}` : slip;
+    isOfWords(skill) ? `${slip} ${at}` : slip;
 
 function ofTheCommonest(seen: readonly SeenSlip[]): readonly SeenSlip[] {
   const byKind = [...groupBy(seen, ({ slip }) => slip).values()].toSorted((a, b) => b.length - a.length);
@@ -173,11 +148,11 @@ function obstacleOf(
 const lowerMedian = (places: readonly number[]): number =>
   places.toSorted((a, b) => a - b)[Math.floor((places.length - 1) / 2)] ?? 0;
 
-function placeOf({ read }: SkillEntry, slips: readonly SeenSlip[]): SlipPlace | null {
+function placeOf(skill: SkillEntry, slips: readonly SeenSlip[]): SlipPlace | null {
   const places = slips.flatMap(({ at }) => at ?? []);
   if (places.length === 0 || places.length < slips.length) return null;
   const least = Math.min(...places);
-  if (read?.by === 'order' || read?.by === 'teens') {
+  if (isOfWords(skill)) {
     return places.every((at) => at === least) ? { kind: 'number', n: least } : null;
   }
   if (slips[0]!.slip === 'gave-another-number') return { kind: 'asked', n: least };

@@ -1,10 +1,11 @@
-import type { ReadBy, SkillEntry } from '../skills/map.js';
+import { isPrinciple, type ReadBy, type SkillEntry } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
 import { observationsOf } from './observations.js';
 
 /** Whether the try went well for the child, as far as this skill or principle goes; null where it says nothing of it. */
 export function wentWell(by: ReadBy, trace: Trace): boolean | null {
-  const { order, tracking, fetch, countOut, principles } = observationsOf(trace);
+  const { order, tracking, fetch, thresholds, principles } = observationsOf(trace);
+  if (isPrinciple(by)) return principles[by]?.success ?? null;
   switch (by) {
     case 'order':
       return order && (!order.brokeOff || order.upTo >= (trace.target ?? Infinity));
@@ -12,16 +13,14 @@ export function wentWell(by: ReadBy, trace: Trace): boolean | null {
       return tracking && tracking.success;
     case 'fetch':
       return fetch && fetch.given === fetch.asked;
-    case 'count-out':
-      return countOut && countOut.success;
     default:
-      return principles[by] && principles[by].success;
+      return thresholds[by]?.success ?? null;
   }
 }
 
 /** Whether a try says anything of a skill of the map. */
 export function looksAt({ read }: SkillEntry, trace: Trace): boolean {
   if (!read) return false;
-  if ('arrangement' in read && trace.set.arrangement !== read.arrangement) return false;
+  if (read.as === 'tracking' && trace.set.arrangement !== read.arrangement) return false;
   return wentWell(read.by, trace) !== null;
 }

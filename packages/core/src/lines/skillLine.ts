@@ -2,7 +2,7 @@ import { observationsOf } from '../evidence/observations.js';
 import { looksAt } from '../evidence/went.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
-import { largestSize } from '../shelf/tasks.js';
+import { largestSize } from '../shelf/kinds/kind.js';
 import type { Statement } from '../statements/statement.js';
 import { claimedTo, surelyTo } from '../statements/claimedTo.js';
 import type { TraceId } from '../trace/ids.js';
@@ -59,22 +59,25 @@ function formOf(place: number, sureTo: number, likelyTo: number, at: readonly Lo
 }
 
 function looksIn({ read }: SkillEntry, trace: Trace): readonly Look[] {
-  const { order, tracking, fetch, countOut, principles } = observationsOf(trace);
+  const { order, tracking, fetch, thresholds, principles } = observationsOf(trace);
   const { id } = trace;
-  if (!read) return [];
-  switch (read.by) {
+  switch (read?.as) {
+    case undefined:
+      return [];
     case 'order': {
       if (!order) return [];
       const reached = order.upTo >= 1 ? [{ n: order.upTo, went: true, id }] : [];
       return order.brokeOff ? [...reached, { n: order.upTo + 1, went: false, id }] : reached;
     }
-    case 'one-to-one':
+    case 'tracking':
       return tracking ? [{ n: trace.set.size, went: tracking.success, id }] : [];
     case 'fetch':
       return fetch ? [{ n: fetch.asked, went: fetch.given === fetch.asked, id }] : [];
-    case 'count-out':
-      return countOut ? [{ n: countOut.n, went: countOut.success, id }] : [];
-    default: {
+    case 'threshold': {
+      const look = thresholds[read.by];
+      return look ? [{ n: look.n, went: look.success, id }] : [];
+    }
+    case 'principle': {
       const look = principles[read.by];
       return look ? [{ n: 0, went: look.success, id }] : [];
     }

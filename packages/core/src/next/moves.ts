@@ -1,6 +1,6 @@
 import type { Task, TaskId } from '../shelf/tasks.js';
 import type { Arrangement } from '../trace/trace.js';
-import type { TellingSlip } from '../evidence/obstacles.js';
+import type { TellingSlip } from '../evidence/tellingSlips.js';
 
 /** From a slip to a teaching move: what a room has put in place of the usual ones, in its own words. */
 export type OwnMoves = Readonly<Partial<Record<TellingSlip, string>>>;

@@ -1,7 +1,7 @@
 import { usualChild, type HiddenAbility } from '../simulate/child.js';
 import { putOf } from '../simulate/putOf.js';
 import { skillMap, type SkillId } from '../skills/map.js';
-import { tasksFor } from '../skills/tasksOf.js';
+import { tasksFor } from '../shelf/tasksOf.js';
 import { seededRandom } from '../common/random.js';
 import { simulateTry } from '../simulate/simulateTry.js';
 import { layoutFor } from '../shelf/layout.js';

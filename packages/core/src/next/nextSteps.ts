@@ -11,7 +11,7 @@ import {
   type TaskId,
 } from '../shelf/tasks.js';
 import { leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
-import { tasksFor } from '../skills/tasksOf.js';
+import { tasksFor } from '../shelf/tasksOf.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';
 import { isClaimed, type Statement } from '../statements/statement.js';
@@ -83,7 +83,7 @@ const NEXT_LEVEL = 0.75;
 
 /** What a step is made from. */
 interface Candidate {
-  readonly skill: SkillEntry & { readonly id: SkillId };
+  readonly skill: SkillEntry;
   readonly task: Task;
   readonly n: number;
   readonly chance: number;
@@ -160,7 +160,7 @@ class StepMaker {
     this.kinds = options.kinds ?? counterKinds;
   }
 
-  candidate(skill: SkillEntry & { readonly id: SkillId }): Candidate {
+  candidate(skill: SkillEntry): Candidate {
     const { child } = this;
     const looks = child.looksOf(skill);
     const task = this.taskOf(skill, looks);

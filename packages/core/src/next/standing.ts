@@ -6,7 +6,6 @@ import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import { looksAt } from '../evidence/went.js';
 import { ageInMonths } from '../shelf/cautions.js';
-import { numberSkills, type NumberSkill } from '../shelf/task.js';
 import { skillOf, type SkillEntry } from '../skills/map.js';
 import { saidFor } from '../statements/saidFor.js';
 import { isClaimed, type Statement } from '../statements/statement.js';
@@ -18,8 +17,6 @@ import { obstaclesIn, type Obstacle } from '../evidence/obstacles.js';
 const USUAL_PILE = 15;
 /** So few are counted by whoever counts at all. */
 const FEW = 3;
-
-const isNumberSkill = (by: string): by is NumberSkill => numberSkills.some((one) => one === by);
 
 interface Known {
   readonly birthDate?: string | null;
@@ -67,10 +64,8 @@ export class Standing {
 
   private chanceOf({ read }: SkillEntry): (n: number) => number {
     if (!read) return () => 0.5;
-    if (isNumberSkill(read.by)) {
-      const arrangement = ('arrangement' in read && read.arrangement) || 'row';
-      return modelOf(read.by, this.asking(), arrangement).chanceAt;
-    }
+    if (read.as !== 'principle')
+      return modelOf(read.by, this.asking(), read.as === 'tracking' ? read.arrangement : 'row').chanceAt;
     const principle = read.by;
     const looks = this.tries.flatMap((trace) => {
       const look = observationsOf(trace).principles[principle];

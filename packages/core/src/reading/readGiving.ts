@@ -37,3 +37,9 @@ export function gaveAll(trace: Pick<Trace, 'set' | 'target' | 'events'>): boolea
   if (requests.length < expected || requests.some((request) => request.given.length === 0)) return null;
   return requests.every((request) => request.given.at(-1) === request.asked);
 }
+
+/** What was handed over in the end; null where nothing was. */
+export function lastGiven(trace: Trace): number | null {
+  const given = settledEvents(trace.events).findLast((event) => event.kind === 'given');
+  return given?.kind === 'given' ? given.value : null;
+}

@@ -1,4 +1,4 @@
-import { kinds } from '../shelf/kinds/kinds.js';
+import { captureKinds } from '../shelf/kinds/kinds.js';
 import type { OnTheTable } from '../shelf/kinds/kind.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Question } from '../trace/trace.js';
@@ -12,7 +12,7 @@ export type Phase = 'laying' | 'counting' | 'asked' | 'read';
  * places, “how many?” a count, the next bowl bowls, and all but the first step a try under way.
  */
 export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTable): boolean {
-  const kind = kinds[task.kind];
+  const kind = captureKinds[task.kind];
   const isGoingOn = phase === 'counting' || phase === 'asked';
   switch (gesture.kind) {
     case 'undo':
@@ -54,7 +54,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
  */
 export function implicitQuestion(gesture: Gesture, { task, events }: OnTheTable): Question | null {
   const settled = settledEvents(events);
-  return kinds[task.kind].questionBefore(task, gesture, {
+  return captureKinds[task.kind].questionBefore(task, gesture, {
     asked: settled.some((event) => event.kind === 'ask'),
     isOpen: settled.findLast((event) => event.kind === 'ask' || event.kind === 'answer')?.kind === 'ask',
   });

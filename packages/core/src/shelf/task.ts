@@ -2,30 +2,12 @@ import type { CaptureKind } from './captureKind.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { TotalReading } from '../reading/readTotal.js';
+import type { ReadBy } from '../skills/map.js';
 import type { Arrangement } from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
 export const strands = ['stable-order', 'one-to-one', 'cardinality'] as const;
 export type Strand = (typeof strands)[number];
-
-/** Skills that give way somewhere along the numbers. */
-export const numberSkills = ['order', 'one-to-one', 'fetch', 'count-out'] as const;
-export type NumberSkill = (typeof numberSkills)[number];
-
-/** A principle that either holds in a try or does not. */
-export const principles = [
-  'last-word',
-  'conservation',
-  'order-irrelevance',
-  'order-judged',
-  'teens',
-  'one-to-one-judged',
-  'matching',
-  'equal-set',
-  'numeral-to-set',
-  'several-sets',
-] as const;
-export type Principle = (typeof principles)[number];
 
 /** A slip, or an answer, that the task can show. */
 export type Watched =
@@ -47,7 +29,7 @@ export interface TaskEntry {
   readonly id: string;
   readonly strand: Strand;
   /** The skill that its tries speak of first. */
-  readonly looksAt: NumberSkill | Principle;
+  readonly looksAt: ReadBy;
   readonly kind: CaptureKind;
   /** Something is asked once the count is done. */
   readonly thenAsks?: true;

@@ -1,4 +1,5 @@
 import type { Layout, TraySet } from '../trace/trace.js';
+import { captureKinds } from './kinds/kinds.js';
 import { spareThings } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
@@ -24,8 +25,6 @@ export const tasks: readonly Task[] = shelf;
 
 /** Sizes a set on the tray can have, and numbers that can be asked for. */
 export const smallestSize = 1;
-export const largestSize = 20;
-export const largestSaid = 30;
 
 /** @throws RangeError for a task that is not on the shelf */
 export function taskOf(id: string): Task {
@@ -37,13 +36,12 @@ export function taskOf(id: string): Task {
 /** The largest number the task can be put with. */
 export function largestOf({ kind, pile, makes, start, ladder }: TaskEntry): number {
   if (makes !== undefined || start !== undefined) return ladder.at(-1)!;
-  if (kind === 'say') return largestSaid;
-  return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : largestSize;
+  return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : captureKinds[kind].most;
 }
 
 /** The smallest number the task can be put with. */
-export function smallestOf({ makes, start, ladder, looksAt }: TaskEntry): number {
-  return makes !== undefined || start !== undefined || looksAt === 'count-out' ? ladder[0]! : smallestSize;
+export function smallestOf({ makes, start, ladder, midway }: TaskEntry): number {
+  return makes !== undefined || start !== undefined || midway !== undefined ? ladder[0]! : smallestSize;
 }
 
 /** The smallest number that is proposed: fewer than its first rung make no ring and no spread. */

@@ -3,7 +3,7 @@ import { gaveAll } from '../reading/readGiving.js';
 import { readTry } from '../reading/readTry.js';
 import { counters } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
-import { principles } from '../shelf/task.js';
+import { isPrinciple } from '../skills/map.js';
 import { setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
@@ -108,8 +108,7 @@ function wentWithoutSlip(trace: Trace): boolean {
   const { pairing, order } = readTry(trace);
   const { looksAt, kind } = taskOf(trace.task);
   if (kind === 'give') return gaveAll(trace) === true;
-  const principle = principles.find((one) => one === looksAt);
-  const shown = principle && observationsOf(trace).principles[principle]?.success;
+  const shown = isPrinciple(looksAt) ? observationsOf(trace).principles[looksAt]?.success : undefined;
   if (shown !== undefined) return shown;
   return pairing ? pairing.holds : order.slips.length === 0 && order.upTo >= trace.target!;
 }

@@ -1,5 +1,4 @@
 import type { Arrangement } from '../trace/trace.js';
-import type { NumberSkill, Principle } from '../shelf/task.js';
 
 /** Ten strands; the first three have tasks on the shelf. */
 export const allStrands = [
@@ -22,130 +21,148 @@ export interface Leaning {
   readonly offset: number;
 }
 
-export interface SkillEntry {
-  readonly id: string;
-  readonly strand: AnyStrand;
-  /** Runs along the numbers; else it holds or does not. */
-  readonly axis: boolean;
-  readonly leansOn: readonly Leaning[];
-  /** How its tries are read; absent for skills still to come. */
-  readonly read?:
-    { readonly by: NumberSkill; readonly arrangement?: Arrangement } | { readonly by: Principle };
-}
+/** How a skill's tries are read, and with which estimate it is said. */
+type Read =
+  | { readonly as: 'order'; readonly by: 'order' }
+  /** Track kept of things, in each arrangement by itself. */
+  | { readonly as: 'tracking'; readonly by: 'one-to-one'; readonly arrangement: Arrangement }
+  | { readonly as: 'fetch'; readonly by: 'fetch' }
+  /** Gives way at some number: `thresholdReaders` has how a try tells so. */
+  | { readonly as: 'threshold'; readonly by: string }
+  /** Holds in a try or does not: `principleReaders` has how a try tells so. */
+  | { readonly as: 'principle'; readonly by: string; readonly restsOn: RestsOn };
 
-/** How a skill's tries are read. */
-export type ReadBy = NumberSkill | Principle;
+/** What must not be in the way when a principle is looked at: saying the words, counting things, or handing them over. */
+type RestsOn = 'order' | 'one-to-one' | 'fetch';
 
 const on = (skill: string, offset = 0): Leaning => ({ on: skill, offset });
 
 /** Every skill of the shelf and those to come, and what each leans on. Without circles. */
 export const skillMap = [
-  skill('order', 'stable-order', true, [], { by: 'order' }),
-  skill('order-judged', 'stable-order', false, [on('order', 6)], {
-    by: 'order-judged',
-  }),
-  skill('teens', 'stable-order', false, [on('order', 12)], { by: 'teens' }),
+  skill('order', 'stable-order', true, [], { as: 'order', by: 'order' }),
+  principle('order-judged', 'stable-order', [on('order', 6)], 'order'),
+  principle('teens', 'stable-order', [on('order', 12)], 'order'),
 
-  skill('aside', 'one-to-one', true, [on('order')], {
-    by: 'one-to-one',
-    arrangement: 'movable',
-  }),
-  skill('matching', 'one-to-one', false, [], { by: 'matching' }),
-  skill('frame', 'one-to-one', true, [on('order'), on('matching')], {
-    by: 'one-to-one',
-    arrangement: 'frame',
-  }),
-  skill('row', 'one-to-one', true, [on('order'), on('aside')], {
-    by: 'one-to-one',
-    arrangement: 'row',
-  }),
-  skill('pictures', 'one-to-one', true, [on('row')], {
-    by: 'one-to-one',
-    arrangement: 'pictures',
-  }),
-  skill('scattered', 'one-to-one', true, [on('row', 2)], {
-    by: 'one-to-one',
-    arrangement: 'scattered',
-  }),
-  skill('ring', 'one-to-one', true, [on('row', 2)], {
-    by: 'one-to-one',
-    arrangement: 'ring',
-  }),
-  skill('heard', 'one-to-one', true, [on('order'), on('aside', 1)], {
-    by: 'one-to-one',
-    arrangement: 'heard',
-  }),
-  skill('one-to-one-judged', 'one-to-one', false, [on('row', 5)], {
-    by: 'one-to-one-judged',
-  }),
+  tracking('aside', [on('order')], 'movable'),
+  principle('matching', 'one-to-one', [], 'one-to-one'),
+  tracking('frame', [on('order'), on('matching')], 'frame'),
+  tracking('row', [on('order'), on('aside')], 'row'),
+  tracking('pictures', [on('row')], 'pictures'),
+  tracking('scattered', [on('row', 2)], 'scattered'),
+  tracking('ring', [on('row', 2)], 'ring'),
+  tracking('heard', [on('order'), on('aside', 1)], 'heard'),
+  principle('one-to-one-judged', 'one-to-one', [on('row', 5)], 'one-to-one'),
 
-  skill('last-word', 'cardinality', false, [on('row', 3)], {
-    by: 'last-word',
-  }),
-  skill('fetch', 'cardinality', true, [on('aside')], { by: 'fetch' }),
-  skill('count-out', 'cardinality', true, [on('order'), on('aside'), on('fetch', -5)], { by: 'count-out' }),
-  skill('equal-set', 'cardinality', false, [on('fetch', 3), on('matching')], {
-    by: 'equal-set',
-  }),
-  skill('conservation', 'cardinality', false, [on('last-word')], {
-    by: 'conservation',
-  }),
-  skill('order-irrelevance', 'cardinality', false, [on('last-word')], {
-    by: 'order-irrelevance',
-  }),
-  skill('numeral-to-set', 'cardinality', false, [on('fetch', 4)], {
-    by: 'numeral-to-set',
-  }),
-  skill('several-sets', 'cardinality', false, [on('numeral-to-set')], {
-    by: 'several-sets',
-  }),
+  principle('last-word', 'cardinality', [on('row', 3)], 'one-to-one'),
+  skill('fetch', 'cardinality', true, [on('aside')], { as: 'fetch', by: 'fetch' }),
+  threshold('count-out', 'cardinality', [on('order'), on('aside'), on('fetch', -5)]),
+  principle('equal-set', 'cardinality', [on('fetch', 3), on('matching')], 'fetch'),
+  principle('conservation', 'cardinality', [on('last-word')], 'one-to-one'),
+  principle('order-irrelevance', 'cardinality', [on('last-word')], 'one-to-one'),
+  principle('numeral-to-set', 'cardinality', [on('fetch', 4)], 'fetch'),
+  principle('several-sets', 'cardinality', [on('numeral-to-set')], 'fetch'),
 
-  skill('count-on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
-  skill('count-back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
-  skill('one-more', 'counting-on-and-back', true, [on('order', 1)]),
-  skill('one-fewer', 'counting-on-and-back', true, [on('one-more'), on('count-back')]),
-  skill('hidden', 'counting-on-and-back', true, [on('count-on'), on('conservation')]),
+  later('count-on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
+  later('count-back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
+  later('one-more', 'counting-on-and-back', true, [on('order', 1)]),
+  later('one-fewer', 'counting-on-and-back', true, [on('one-more'), on('count-back')]),
+  later('hidden', 'counting-on-and-back', true, [on('count-on'), on('conservation')]),
 
-  skill('more', 'comparing', false, [on('row', 4)]),
-  skill('fewer', 'comparing', false, [on('more')]),
-  skill('same', 'comparing', true, [on('equal-set'), on('more')]),
+  later('more', 'comparing', false, [on('row', 4)]),
+  later('fewer', 'comparing', false, [on('more')]),
+  later('same', 'comparing', true, [on('equal-set'), on('more')]),
 
-  skill('name-numeral', 'numeral-recognition', true, [on('order')]),
-  skill('find-numeral', 'numeral-recognition', true, []),
-  skill('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
-  skill('compare-numerals', 'numeral-recognition', true, [on('order-numerals'), on('more')]),
+  later('name-numeral', 'numeral-recognition', true, [on('order')]),
+  later('find-numeral', 'numeral-recognition', true, []),
+  later('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
+  later('compare-numerals', 'numeral-recognition', true, [on('order-numerals'), on('more')]),
 
-  skill('trace-numeral', 'numeral-formation', false, []),
-  skill('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
-  skill('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
+  later('trace-numeral', 'numeral-formation', false, []),
+  later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
+  later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
 
-  skill('see-few', 'seeing-how-many', true, []),
-  skill('see-patterns', 'seeing-how-many', true, [on('see-few', -4)]),
+  later('see-few', 'seeing-how-many', true, []),
+  later('see-patterns', 'seeing-how-many', true, [on('see-few', -4)]),
 
-  skill('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
-  skill('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
+  later('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
+  later('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
 
-  skill('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
-  skill('tally', 'sorting-and-recording', true, [on('matching')]),
-] as const satisfies readonly SkillEntry[];
+  later('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
+  later('tally', 'sorting-and-recording', true, [on('matching')]),
+] as const;
 
-function skill<Id extends string>(
+/** A skill of one kind: where it stands, whether it runs along the numbers, what it leans on, how it is read. */
+function skill<const Id extends string, const How extends Read | undefined>(
   id: Id,
   strand: AnyStrand,
   axis: boolean,
   leansOn: readonly Leaning[],
-  read?: SkillEntry['read'],
-): SkillEntry & { readonly id: Id } {
-  return { id, strand, axis, leansOn, ...(read && { read }) };
+  read: How,
+) {
+  return { id, strand, axis, leansOn, read };
 }
 
-export type SkillId = (typeof skillMap)[number]['id'];
+function tracking<const Id extends string>(id: Id, leansOn: readonly Leaning[], arrangement: Arrangement) {
+  return skill(id, 'one-to-one', true, leansOn, { as: 'tracking', by: 'one-to-one', arrangement });
+}
+
+function threshold<const Id extends string>(id: Id, strand: AnyStrand, leansOn: readonly Leaning[]) {
+  return skill(id, strand, true, leansOn, { as: 'threshold', by: id });
+}
+
+function principle<const Id extends string>(
+  id: Id,
+  strand: AnyStrand,
+  leansOn: readonly Leaning[],
+  restsOn: RestsOn,
+) {
+  return skill(id, strand, false, leansOn, { as: 'principle', by: id, restsOn });
+}
+
+/** On the map already, because others lean on it; no task looks at it yet. */
+function later<const Id extends string>(
+  id: Id,
+  strand: AnyStrand,
+  axis: boolean,
+  leansOn: readonly Leaning[],
+) {
+  return skill(id, strand, axis, leansOn, undefined);
+}
+
+export type SkillEntry = (typeof skillMap)[number];
+export type SkillId = SkillEntry['id'];
+
+type ReadSkill = NonNullable<SkillEntry['read']>;
+
+/** How a skill's tries are read: what a task looks at. */
+export type ReadBy = ReadSkill['by'];
+/** Those that give way at some number, with an estimate alike. */
+export type ThresholdSkill = Extract<ReadSkill, { as: 'threshold' }>['by'];
+/** A principle that either holds in a try or does not. */
+export type Principle = Extract<ReadSkill, { as: 'principle' }>['by'];
+/** Skills that give way somewhere along the numbers. */
+export type NumberSkill = Exclude<ReadBy, Principle>;
+
+const reads: readonly ReadSkill[] = skillMap.flatMap(({ read }) => read ?? []);
+
+export const principles: readonly Principle[] = reads.flatMap((read) =>
+  read.as === 'principle' ? [read.by] : [],
+);
+export const thresholdSkills: readonly ThresholdSkill[] = reads.flatMap((read) =>
+  read.as === 'threshold' ? [read.by] : [],
+);
+export const isPrinciple = (by: ReadBy): by is Principle => principles.some((one) => one === by);
 
 /** @throws RangeError for a skill that is not on the map */
-export function skillOf(id: string): SkillEntry & { readonly id: SkillId } {
+export function skillOf(id: string): SkillEntry {
   const found = skillMap.find((one) => one.id === id);
   if (!found) throw new RangeError(`skillOf: no skill is called “${id}”`);
   return found;
+}
+
+/** The skill that a principle is. */
+export function skillOfPrinciple(principle: Principle): Extract<SkillEntry, { id: Principle }> {
+  return skillMap.find((one): one is Extract<SkillEntry, { id: Principle }> => one.id === principle)!;
 }
 
 /** The skills that lean on one directly. */

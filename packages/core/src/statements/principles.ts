@@ -1,14 +1,10 @@
 import { figure } from '../estimates/parameters.js';
 import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
-import type { Principle } from '../shelf/task.js';
-import { skillMap } from '../skills/map.js';
+import { skillOfPrinciple, type Principle } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Certainty, FetchStatement, PrincipleStatement } from './statement.js';
 import { isUnaided, thingsOf, weaknessesOf } from './weaknesses.js';
-
-/** Principles that are seen in words alone: nothing is laid. */
-const restOnWords: ReadonlySet<Principle> = new Set(['order-judged', 'teens']);
 
 /** Whether a principle holds. */
 export function principleStatement(
@@ -16,22 +12,25 @@ export function principleStatement(
   traces: readonly Trace[],
   date: string,
 ): readonly PrincipleStatement[] {
-  const skill = skillMap.find(({ read }) => read?.by === principle);
+  const { id, read } = skillOfPrinciple(principle);
   const looks = traces.flatMap((trace) => {
     const look = observationsOf(trace).principles[principle];
     return look ? [{ trace, ...look, day: dayOf(trace) }] : [];
   });
-  if (!skill || looks.length === 0) return [];
+  if (looks.length === 0) return [];
   const supports = looks.filter((one) => one.success).map((one) => one.trace);
   return [
     {
-      skill: skill.id,
+      skill: id,
       by: principle,
       certainty: certaintyOf(looks, supports, date),
       mean: proportion(looks, date).mean,
       cardinalityBy: null,
       tries: looks.map((one) => one.trace.id),
-      weakenedBy: weaknessesOf(supports, restOnWords.has(principle) ? null : thingsOf),
+      weakenedBy: weaknessesOf(
+        supports, // What is seen in words alone has nothing laid.
+        read.restsOn === 'order' ? null : thingsOf,
+      ),
     },
   ];
 }

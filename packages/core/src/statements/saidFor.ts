@@ -1,13 +1,13 @@
 import { groupBy } from '../common/groupBy.js';
 import { observationsOf, type Observations } from '../evidence/observations.js';
-import { principles, type Principle } from '../shelf/task.js';
+import { principles, thresholdSkills, type Principle, type ThresholdSkill } from '../skills/map.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { arrangements, dayOf, type Trace } from '../trace/trace.js';
-import { countOutStatement } from './countOut.js';
 import { fetchStatement } from './fetch.js';
 import { orderStatement } from './order.js';
 import { principleStatement, withCardinality } from './principles.js';
 import type { Statement, StatementOptions } from './statement.js';
+import { thresholdStatement } from './threshold.js';
 import { trackingStatement } from './tracking.js';
 
 /** The tries of a list by what they say anything of, so that each day asks only those. */
@@ -15,7 +15,7 @@ interface Sorted {
   readonly order: readonly Trace[];
   readonly tracking: readonly Trace[];
   readonly fetch: readonly Trace[];
-  readonly countOut: readonly Trace[];
+  readonly thresholds: ReadonlyMap<ThresholdSkill, readonly Trace[]>;
   readonly principles: ReadonlyMap<Principle, readonly Trace[]>;
 }
 
@@ -56,8 +56,8 @@ function sortedBySkill(tries: readonly Trace[]): Sorted {
     order: that(({ order }) => order !== null),
     tracking: that(({ tracking }) => tracking !== null),
     fetch: that(({ fetch }) => fetch !== null),
-    countOut: that(({ countOut }) => countOut !== null),
-    principles: new Map(principles.map((one) => [one, that((of) => of.principles[one] !== null)])),
+    thresholds: new Map(thresholdSkills.map((one) => [one, that((of) => of.thresholds[one] !== undefined)])),
+    principles: new Map(principles.map((one) => [one, that((of) => of.principles[one] !== undefined)])),
   };
 }
 
@@ -76,8 +76,8 @@ function workedOut(sorted: Sorted, date: string, months: number | null): readonl
     asBefore(one, byArrangement.get(one) ?? [], (tries) => trackingStatement(one, tries, date)),
   );
   const fetch = asBefore('fetch', soFar(sorted.fetch), (tries) => fetchStatement(tries, date));
-  const countOut = asBefore('count-out', soFar(sorted.countOut), (tries) =>
-    countOutStatement(tries, date, months),
+  const crossed = [...sorted.thresholds].flatMap(([one, tries]) =>
+    asBefore(one, soFar(tries), (known) => thresholdStatement(one, known, date, months)),
   );
   const held = [...sorted.principles].flatMap(([one, tries]) =>
     asBefore(one, soFar(tries), (known) => principleStatement(one, known, date)),
@@ -86,7 +86,7 @@ function workedOut(sorted: Sorted, date: string, months: number | null): readonl
     ...order,
     ...tracking,
     ...fetch,
-    ...countOut,
+    ...crossed,
     ...held.map((one) => withCardinality(one, fetch, held)),
   ];
 }

@@ -1,7 +1,6 @@
 import type { Level, LevelDistribution } from '../estimates/knowerLevels.js';
 import type { TrackingShape } from '../estimates/tracking.js';
-import type { Principle } from '../shelf/task.js';
-import type { SkillId } from '../skills/map.js';
+import type { Principle, SkillId, ThresholdSkill } from '../skills/map.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Arrangement, Word } from '../trace/trace.js';
 import type { Weakness } from './weaknesses.js';
@@ -60,11 +59,11 @@ export interface FetchStatement extends NumberGrounds {
   readonly missedAbove: boolean;
 }
 
-export interface CountOutStatement extends NumberGrounds {
-  readonly by: 'count-out';
+export interface ThresholdStatement extends NumberGrounds {
+  readonly by: ThresholdSkill;
 }
 
-export type NumberStatement = OrderStatement | TrackingStatement | FetchStatement | CountOutStatement;
+export type NumberStatement = OrderStatement | TrackingStatement | FetchStatement | ThresholdStatement;
 
 export interface PrincipleStatement extends Grounds {
   readonly by: Principle;

@@ -5,7 +5,7 @@ import { seededRandom } from '../common/random.js';
 import { counted, traceOf } from '../testing/traces.js';
 import type { ChildId, StaffId, TraceId } from '../trace/ids.js';
 import type { Happening, Trace } from '../trace/trace.js';
-import type { Principle } from '../shelf/task.js';
+import type { Principle } from '../skills/map.js';
 import { isOfNumbers, type NumberStatement, type PrincipleStatement, type Statement } from './statement.js';
 import { claimedTo, surelyTo } from './claimedTo.js';
 import { saidFor } from './saidFor.js';

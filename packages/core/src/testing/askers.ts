@@ -1,7 +1,7 @@
 import { nextTry } from '../asking/nextTry.js';
 import { wentWell } from '../evidence/went.js';
 import { figure } from '../estimates/parameters.js';
-import type { NumberSkill } from '../shelf/task.js';
+import type { NumberSkill } from '../skills/map.js';
 import type { TaskId } from '../shelf/tasks.js';
 import { onThisDay, type HiddenAbility } from '../simulate/child.js';
 import { trueOrder, trueTracking, type DrawnChild } from '../simulate/population.js';

@@ -87,11 +87,12 @@ function passedTo(statement: Statement, tries: readonly Trace[]): number {
   return Math.max(
     0,
     ...looks.map((trace) => {
-      const { order, tracking, fetch, countOut } = observationsOf(trace);
+      const { order, tracking, fetch, thresholds } = observationsOf(trace);
       if (statement.by === 'order') return order && order.weight.success > 0 ? order.upTo : 0;
       if (statement.by === 'one-to-one') return tracking?.success ? trace.set.size : 0;
       if (statement.by === 'fetch') return fetch && fetch.given === fetch.asked ? fetch.asked : 0;
-      return countOut?.success ? countOut.n : 0;
+      const { n, success } = thresholds['count-out'] ?? { n: 0, success: false };
+      return success ? n : 0;
     }),
   );
 }

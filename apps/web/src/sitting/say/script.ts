@@ -1,4 +1,4 @@
-import { kinds, taskOf, type Phase } from '@dotting/core';
+import { captureKinds, taskOf, type Phase } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import type { Plan } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
@@ -31,10 +31,10 @@ export function scriptFor(plan: Plan, { phase, hasAnswered, hasPut }: Standing):
   if (phase !== 'read' && hasAnswered && told.again) {
     return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)() };
   }
-  if (phase === 'asked' && kinds[kind].asksHowMany) {
+  if (phase === 'asked' && captureKinds[kind].asksHowMany) {
     return { say: words.say.howMany(), then: null, avoid: words.say.askOnce() };
   }
-  if (phase === 'counting' && kinds[kind].slipsOf.putting && hasPut) {
+  if (phase === 'counting' && captureKinds[kind].slipsOf.putting && hasPut) {
     return { say: (told.choosing?.question ?? words.say.nowCount)(), then: null, avoid };
   }
   const then =

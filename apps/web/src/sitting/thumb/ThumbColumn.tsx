@@ -1,4 +1,4 @@
-import { kinds } from '@dotting/core';
+import { captureKinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
@@ -12,7 +12,8 @@ import { words } from '../../wording/words.js';
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
   const { phase, task, size, wasAsked, isPutting, bowl, set, onCommand } = props;
   const view = viewOf[task.kind];
-  const canAsk = kinds[task.kind].asksHowMany && (phase === 'counting' || (phase === 'read' && !wasAsked));
+  const canAsk =
+    captureKinds[task.kind].asksHowMany && (phase === 'counting' || (phase === 'read' && !wasAsked));
   const bowlsLeft = (set.layout?.bowls?.length ?? 1) - 1 - bowl;
   return (
     <>

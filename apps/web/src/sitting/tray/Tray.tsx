@@ -1,4 +1,4 @@
-import { kinds, settledEvents, type Gesture } from '@dotting/core';
+import { captureKinds, settledEvents, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import { useNumberWords } from '../../common/language.js';
 import { AfterTry } from '../say/AfterTry.js';
@@ -52,9 +52,9 @@ export function Tray({ store, byThing, played }: TrayProps) {
     <>
       <Mirror
         set={set}
-        isPutting={kinds[task.kind].isStillPutting(table)}
+        isPutting={captureKinds[task.kind].isStillPutting(table)}
         target={target}
-        byThing={byThing && kinds[task.kind].byThing}
+        byThing={byThing && captureKinds[task.kind].byThing}
         beat={open?.events.length ?? 0}
         onNext={tap}
         onThing={(item) => gesture({ kind: 'thing', item })}

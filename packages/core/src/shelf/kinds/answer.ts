@@ -1,9 +1,10 @@
-import { nothingPut, type CaptureKindEntry } from './kind.js';
+import { largestSize, nothingPut, type CaptureKindEntry } from './kind.js';
 
 /** A number, or nothing; a child who counts first shows how. */
 export const answer: CaptureKindEntry = {
   asksForWords: false,
   asksHowMany: false,
+  most: largestSize,
   byThing: true,
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,

@@ -1,9 +1,10 @@
-import { nothingPut, whichBefore, type CaptureKindEntry } from './kind.js';
+import { largestSize, nothingPut, whichBefore, type CaptureKindEntry } from './kind.js';
 
 /** One of a few, said or pointed to. */
 export const choose: CaptureKindEntry = {
   asksForWords: false,
   asksHowMany: false,
+  most: largestSize,
   byThing: false,
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,

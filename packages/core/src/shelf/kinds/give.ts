@@ -1,9 +1,10 @@
-import { nothingPut, type CaptureKindEntry } from './kind.js';
+import { largestSize, nothingPut, type CaptureKindEntry } from './kind.js';
 
 /** How many were handed over. */
 export const give: CaptureKindEntry = {
   asksForWords: false,
   asksHowMany: false,
+  most: largestSize,
   byThing: false,
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,

@@ -21,6 +21,8 @@ export interface CaptureKindEntry {
   readonly asksForWords: boolean;
   /** “How many?” can be asked at any time by a tap of its own. */
   readonly asksHowMany: boolean;
+  /** The largest number it is put with. */
+  readonly most: number;
   /** Things can be tapped one by one, where it matters which. */
   readonly byThing: boolean;
   /** Slips that can be marked: of the touch, and of what is put to its place. */
@@ -32,6 +34,9 @@ export interface CaptureKindEntry {
   /** The question that goes without a tap of its own before a gesture. */
   readonly questionBefore: (task: TaskEntry, gesture: Gesture, soFar: AskedSoFar) => Question | null;
 }
+
+/** As many as lie well on a tray. */
+export const largestSize = 20;
 
 /** Nothing is put to a place. */
 export const nothingPut = (): boolean => false;

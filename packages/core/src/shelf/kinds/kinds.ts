@@ -8,7 +8,7 @@ import { say } from './say.js';
 import { share } from './share.js';
 
 /** One entry for each kind, and nothing about a kind anywhere else in the core. */
-export const kinds: Readonly<Record<CaptureKind, CaptureKindEntry>> = {
+export const captureKinds: Readonly<Record<CaptureKind, CaptureKindEntry>> = {
   say,
   count,
   give,

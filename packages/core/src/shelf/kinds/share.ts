@@ -1,5 +1,5 @@
 import { isPutting } from '../../reading/readSharing.js';
-import { whichBefore, type CaptureKindEntry, type OnTheTable } from './kind.js';
+import { largestSize, whichBefore, type CaptureKindEntry, type OnTheTable } from './kind.js';
 
 /** Things still go to their places; before the first step too. */
 const isStillPutting = ({ set, events }: OnTheTable): boolean =>
@@ -9,6 +9,7 @@ const isStillPutting = ({ set, events }: OnTheTable): boolean =>
 export const share: CaptureKindEntry = {
   asksForWords: false,
   asksHowMany: false,
+  most: largestSize,
   byThing: false,
   slipsOf: { touching: true, putting: true },
   isStillPutting,

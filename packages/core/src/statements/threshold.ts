@@ -1,33 +1,35 @@
 import { figure } from '../estimates/parameters.js';
-import { countOutPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf } from '../evidence/observations.js';
+import { thresholdReaders } from '../evidence/thresholdReaders.js';
+import type { ThresholdSkill } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
 import { sayNumber } from './sayNumber.js';
 import { thingsOf } from './weaknesses.js';
-import type { CountOutStatement } from './statement.js';
+import type { ThresholdStatement } from './statement.js';
 
-/** How many the child counts out of a pile that has more than enough. */
-export function countOutStatement(
+/** How far a skill goes that gives way at some number. */
+export function thresholdStatement(
+  skill: ThresholdSkill,
   traces: readonly Trace[],
   date: string,
   months: number | null,
-): readonly CountOutStatement[] {
+): readonly ThresholdStatement[] {
   const looks = traces.flatMap((trace) => {
-    const countOut = observationsOf(trace).countOut;
-    return countOut ? [{ trace, look: countOut }] : [];
+    const look = observationsOf(trace).thresholds[skill];
+    return look ? [{ trace, look }] : [];
   });
   if (looks.length === 0) return [];
   const known = threshold(
     looks.map(({ look }) => look),
     {
-      priorMean: countOutPriorMean(months),
+      priorMean: thresholdReaders[skill].priorMean(months),
       claim: figure.statedClaim,
       countsAlone: false,
       claimsBySlope: true,
       fade: figure.fade,
       day: date,
-      keepAs: `count-out ${months}`,
+      keepAs: `${skill} ${months}`,
     },
   );
   const said = sayNumber(
@@ -39,5 +41,5 @@ export function countOutStatement(
     known,
     thingsOf,
   );
-  return [{ skill: 'count-out', by: 'count-out', ...said }];
+  return [{ skill, by: skill, ...said }];
 }

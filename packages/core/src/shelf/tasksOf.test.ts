@@ -1,5 +1,5 @@
-import { tasks } from '../shelf/tasks.js';
-import { leaningOn, skillMap, skillOf } from './map.js';
+import { tasks } from './tasks.js';
+import { leaningOn, skillMap, skillOf } from '../skills/map.js';
 
 describe('the map of skills', () => {
   test('everything leaned on is on the map, and nothing leans on itself by whatever way', () => {
@@ -13,9 +13,7 @@ describe('the map of skills', () => {
   test('every task of the shelf looks at a skill of the map', () => {
     for (const { looksAt, arrangement } of tasks) {
       const found = skillMap.filter(
-        ({ read }) =>
-          read?.by === looksAt &&
-          (looksAt !== 'one-to-one' || ('arrangement' in read && read.arrangement === arrangement)),
+        ({ read }) => read?.by === looksAt && (read.as !== 'tracking' || read.arrangement === arrangement),
       );
       expect(found).toHaveLength(1);
     }

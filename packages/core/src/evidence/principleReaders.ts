@@ -1,0 +1,74 @@
+import { readChoice } from '../reading/readChoice.js';
+import { gaveAll } from '../reading/readGiving.js';
+import { readKept } from '../reading/readKept.js';
+import { readSharing } from '../reading/readSharing.js';
+import { readTry } from '../reading/readTry.js';
+import type { Principle } from '../skills/map.js';
+import type { Trace } from '../trace/trace.js';
+import { placeOfWords } from './slipPlaces.js';
+import { slipsOfGiving, type SlipAt } from './tellingSlips.js';
+
+/** What a try tells of a principle. */
+export interface PrincipleReader {
+  /** Whether it holds; null where the try says nothing of it. */
+  readonly shown: (trace: Trace) => boolean | null;
+  /** The slips that speak against it. */
+  readonly slips: (trace: Trace) => readonly SlipAt[];
+  /** Its slips are of the words, each at its number. */
+  readonly isOfWords?: true;
+}
+
+const lastWord: PrincipleReader = {
+  shown: (trace) => readTry(trace).total?.shown ?? null,
+  slips: (trace) => {
+    const { total } = readTry(trace);
+    return total?.shown === false ? [{ slip: total.kind, at: null }] : [];
+  },
+};
+
+const kept: PrincipleReader = {
+  shown: (trace) => readKept(trace)?.shown ?? null,
+  slips: (trace) => (readKept(trace)?.shown === false ? [{ slip: 'counted-again', at: null }] : []),
+};
+
+const judged: PrincipleReader = {
+  shown: (trace) => readChoice(trace)?.right ?? null,
+  slips: (trace) => (readChoice(trace)?.right === false ? [{ slip: 'chose-another', at: null }] : []),
+};
+
+const teens: PrincipleReader = {
+  shown: (trace) => {
+    const { order } = readTry(trace);
+    if (order.slips.length > 0) return false;
+    return order.upTo >= (trace.target ?? Infinity) ? true : null;
+  },
+  slips: (trace) => readTry(trace).order.slips.map((slip) => ({ slip: slip.kind, at: placeOfWords(slip) })),
+  isOfWords: true,
+};
+
+const shared: PrincipleReader = {
+  shown: (trace) => {
+    const sharing = readSharing(trace);
+    return sharing && sharing.filled > 0 ? sharing.holds : null;
+  },
+  slips: (trace) => (readSharing(trace)?.slips ?? []).map((slip) => ({ slip: slip.kind, at: null })),
+};
+
+const gave: PrincipleReader = {
+  shown: gaveAll,
+  slips: slipsOfGiving,
+};
+
+/** How a try tells of each principle. */
+export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
+  'last-word': lastWord,
+  conservation: kept,
+  'order-irrelevance': kept,
+  'order-judged': judged,
+  'one-to-one-judged': judged,
+  teens,
+  matching: shared,
+  'equal-set': gave,
+  'numeral-to-set': gave,
+  'several-sets': gave,
+};

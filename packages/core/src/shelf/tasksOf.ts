@@ -1,0 +1,18 @@
+import { tasks, taskOf, type Task, type TaskId } from './tasks.js';
+import { skillMap, type SkillEntry } from '../skills/map.js';
+
+/** The tasks of the shelf that look at a skill. */
+export function tasksFor({ read }: SkillEntry): readonly Task[] {
+  if (!read) return [];
+  return tasks.filter(
+    (task) => task.looksAt === read.by && (read.as !== 'tracking' || task.arrangement === read.arrangement),
+  );
+}
+
+/** The skill that a task looks at first. */
+export function skillOfTask(id: TaskId): SkillEntry {
+  const { looksAt, arrangement } = taskOf(id);
+  return skillMap.find(
+    ({ read }) => read?.by === looksAt && (read.as !== 'tracking' || read.arrangement === arrangement),
+  )!;
+}
