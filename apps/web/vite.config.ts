@@ -20,6 +20,8 @@ export default defineConfig({
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg}', 'assets/*-{latin,latin-ext,arabic}-wght-normal*.woff2'],
+        // Tried with, never chosen: nobody keeps it.
+        globIgnores: ['**/qrl-*.js'],
         navigateFallbackDenylist: [/^\/api/],
       },
     }),

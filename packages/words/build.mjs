@@ -4,9 +4,12 @@ import path from 'node:path';
 import MessageFormat from '@messageformat/core';
 import compileModule from '@messageformat/core/compile-module.js';
 import { parse } from '@messageformat/parser';
+import { mirrored } from './mirrored.mjs';
 
 const here = import.meta.dirname;
 const made = path.join(here, 'src', 'made');
+/** What a language is, beside its messages. */
+const about = 'language.mjs';
 /** The language that the others are held against. */
 const source = 'en';
 
@@ -15,6 +18,7 @@ async function messagesOf(language, folder = path.join(here, 'messages', languag
   const entries = await readdir(folder, { withFileTypes: true });
   const parts = await Promise.all(
     entries
+      .filter((entry) => entry.name !== about)
       .sort((a, b) => (a.name < b.name ? -1 : 1))
       .map(async (entry) => {
         const file = path.join(folder, entry.name);
@@ -82,17 +86,43 @@ function holdAgainst(language, messages, expected) {
 }
 
 await mkdir(made, { recursive: true });
-const languages = (await readdir(path.join(here, 'messages'))).sort();
+const tags = (await readdir(path.join(here, 'messages'))).sort();
 const expected = await messagesOf(source);
-for (const language of languages) {
-  const messages = await messagesOf(language);
-  holdAgainst(language, messages, expected);
-  const format = new MessageFormat(language, { returnType: 'string' });
-  const code = compileModule(format, messages);
-  await writeFile(path.join(made, `${language}.js`), `${code}\n`);
-  await writeFile(
-    path.join(made, `${language}.d.ts`),
-    `import type { Catalogue } from './catalogue.js';\n\ndeclare const words: Catalogue;\nexport default words;\n`,
+const languages = {};
+for (const tag of tags) {
+  const language = (await import(path.join(here, 'messages', tag, about))).default;
+  languages[tag] = language;
+  const messages = language.madeFrom ? mirrored(await messagesOf(language.madeFrom)) : await messagesOf(tag);
+  holdAgainst(tag, messages, expected);
+  const format = new MessageFormat(language.madeFrom ?? tag, { returnType: 'string' });
+  await keep(
+    tag,
+    compileModule(format, messages),
+    `import type { Catalogue } from './catalogue.js';\n\ndeclare const words: Catalogue;\nexport default words;`,
   );
 }
 await writeFile(path.join(made, 'catalogue.d.ts'), `export interface Catalogue {\n${typesOf(expected)}\n}\n`);
+
+const others = tags.filter((tag) => tag !== source);
+const typed = tags.map((tag) => `  readonly ${tag}: LanguageOfApp;`).join('\n');
+await keep(
+  'languages',
+  `export const languages = ${JSON.stringify(languages, null, 2)};`,
+  `import type { LanguageOfApp } from '../languages.js';\n\nexport declare const languages: {\n${typed}\n};`,
+);
+// Each but the first is fetched when somebody speaks it.
+await keep(
+  'loaders',
+  `export const loaders = {\n${others.map((tag) => `  ${tag}: () => import('./${tag}.js'),`).join('\n')}\n};`,
+  `import type { Catalogue } from './catalogue.js';\n\nexport declare const loaders: Readonly<\n  Record<string, () => Promise<{ readonly default: Catalogue }>>\n>;`,
+);
+await keep(
+  'all',
+  `${tags.map((tag) => `import ${tag} from './${tag}.js';`).join('\n')}\n\nexport const all = { ${tags.join(', ')} };`,
+  `import type { Catalogue } from './catalogue.js';\n\nexport declare const all: Readonly<Record<string, Catalogue>>;`,
+);
+
+async function keep(name, code, types) {
+  await writeFile(path.join(made, `${name}.js`), `${code}\n`);
+  await writeFile(path.join(made, `${name}.d.ts`), `${types}\n`);
+}

@@ -18,7 +18,7 @@ export function skillsPage({ skillMap, allStrands, tasksFor, english }) {
   return [
     '# The map of skills',
     '',
-    'Made from `packages/core/src/skills/map.ts` by `npm run docs`. An arrow leads from what is leaned on to what leans on',
+    'Made from `packages/core/src/skills/entries.ts` by `npm run docs`. An arrow leads from what is leaned on to what leans on',
     'it; there are no circles (tested). "At n + 3" means: to do it at n, the other is needed at n + 3.',
     '',
     '```mermaid',

@@ -27,7 +27,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { childColumnNames, columnsChanged, ColumnsHeld } from './childColumns.js';
+import { childColumnNames } from './childColumns.js';
+import { columnsChanged, ColumnsHeld } from './childRules.js';
 import { StoredTry } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';

@@ -10,12 +10,11 @@ export {
   type HeadField,
   type HeadFieldName,
   type HeadFields,
-} from './tryHead.js';
+} from './headFields.js';
 export * from './tries.js';
 export * from './sittings.js';
 export * from './languages.js';
 export {
-  blankChild,
   childColumnNames,
   childColumns,
   hands,
@@ -25,6 +24,7 @@ export {
   type ChildColumns,
   type Hand,
 } from './childColumns.js';
+export { blankChild } from './childRules.js';
 export * from './children.js';
 export * from './room.js';
 export * from './office.js';

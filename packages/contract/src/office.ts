@@ -17,7 +17,8 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { childColumnNames, columnsChanged, ColumnsGiven } from './childColumns.js';
+import { childColumnNames } from './childColumns.js';
+import { columnsChanged, ColumnsGiven } from './childRules.js';
 import { ChildView } from './children.js';
 import { Adult, roles, Room, type Role } from './here.js';
 import { IsDay, IsLastDay, OrNull, Maybe, IsFilled, validator } from './validators.js';

@@ -35,7 +35,8 @@ import { classOf } from './described.js';
 import { LayoutBody } from './layout.js';
 import { IsMomentWithOffset, OrNull, Maybe, IsFilled } from './validators.js';
 import { said } from './said.js';
-import { headFieldNames, headFields, rulesOf, type HeadFields } from './tryHead.js';
+import { headFieldNames, headFields, type HeadFields } from './headFields.js';
+import { rulesOf } from './headRules.js';
 
 export class TraySetBody {
   @IsInt()

@@ -1,9 +1,8 @@
-import type { AppLanguage } from './languages.js';
-import es from './made/es.js';
-import { english, type Words } from './words.js';
+import { appLanguages, type AppLanguage } from './languages.js';
+import { all } from './made/all.js';
+import type { Words } from './words.js';
 
 /** Every language at once: for where nothing has to be fetched. */
-export const allWords: Readonly<Record<AppLanguage, Words>> = {
-  en: english,
-  es: { language: 'es', ...es },
-};
+export const allWords = Object.fromEntries(
+  appLanguages.map((language) => [language, { language, ...all[language] }]),
+) as unknown as Readonly<Record<AppLanguage, Words>>;

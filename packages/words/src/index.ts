@@ -1,4 +1,4 @@
-export { appLanguages, languages, type AppLanguage } from './languages.js';
+export { appLanguages, languages, offeredLanguages, type AppLanguage } from './languages.js';
 export { english, wordsIn, type Words } from './words.js';
 export { tellCaution } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';

@@ -1,5 +1,5 @@
 import type { AdultSettings } from '@dotting/contract';
-import { appLanguages, languages } from '@dotting/words';
+import { languages, offeredLanguages } from '@dotting/words';
 import Button from '@mui/material/Button';
 import ListItemText from '@mui/material/ListItemText';
 import Menu from '@mui/material/Menu';
@@ -47,7 +47,7 @@ export function AdultMenu() {
         <MenuItem onClick={closeAnd(() => void change({ thumb: otherThumb }))} sx={{ minHeight: 48 }}>
           {words.frame.thumb({ side: otherThumb })}
         </MenuItem>
-        {appLanguages
+        {offeredLanguages
           .filter((language) => language !== adult.language)
           .map((language) => (
             <MenuItem

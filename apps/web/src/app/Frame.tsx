@@ -50,7 +50,7 @@ export function Frame() {
               aria-pressed={one.id === room?.id}
               sx={{
                 justifyContent: 'flex-start',
-                textAlign: 'left',
+                textAlign: 'start',
                 border: 0,
                 bgcolor: 'transparent',
                 color: palette.sand,

@@ -35,7 +35,7 @@ export function Revised({ childId, firstName, revised: { day, why, skills }, may
         {words.child.revisedSince({ day: sayLongDay(day), name: firstName })}
       </Typography>
       <Typography variant="body2">{why}</Typography>
-      <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+      <Box component="ul" sx={{ my: 0.5, paddingInlineStart: 2.5 }}>
         {skills.map(({ name, before, after }) => (
           <Typography component="li" variant="body2" key={name}>
             {words.child.revisedLine({ skill: capitalised(name), after, before })}

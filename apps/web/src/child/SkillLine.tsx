@@ -40,7 +40,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
           variant="text"
           onClick={() => setDetailed(!isDetailed)}
           aria-expanded={isDetailed}
-          sx={{ px: 0, textAlign: 'left', justifyContent: 'flex-start', fontWeight: 700, lineHeight: 1.2 }}
+          sx={{ px: 0, textAlign: 'start', justifyContent: 'flex-start', fontWeight: 700, lineHeight: 1.2 }}
         >
           {name}
         </Button>

@@ -1,4 +1,5 @@
 import type { Here, PresentAdult } from '@dotting/contract';
+import { languages } from '@dotting/words';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useCallback, useMemo } from 'react';
 import { Outlet } from 'react-router';
@@ -12,6 +13,7 @@ import { lockDevice } from './stay.js';
 import { useIdle } from './useIdle.js';
 import { words } from '../wording/words.js';
 
+const RightToLeft = lazy(() => import('../common/RightToLeft.js'));
 const SignInDevice = lazy(() => import('./SignInDevice.js'));
 
 /** Lets nobody past who is not signed in: first the device, then an adult. */
@@ -44,7 +46,15 @@ function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentA
   return (
     // Another language: everything is drawn anew.
     <HereContext key={adult.language} value={value}>
-      <Outlet />
+      {languages[adult.language].direction === 'rtl' ? (
+        <Suspense>
+          <RightToLeft>
+            <Outlet />
+          </RightToLeft>
+        </Suspense>
+      ) : (
+        <Outlet />
+      )}
     </HereContext>
   );
 }

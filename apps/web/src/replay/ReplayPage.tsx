@@ -91,7 +91,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
             <Button onClick={() => setRighting('reading')}>{words.replay.changeResult()}</Button>
           </>
         )}
-        <Button component={Link} to={`/children/${tried.childId}`} sx={{ ml: 'auto' }}>
+        <Button component={Link} to={`/children/${tried.childId}`} sx={{ marginInlineStart: 'auto' }}>
           {words.replay.toChild()}
         </Button>
       </Box>

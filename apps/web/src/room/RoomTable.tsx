@@ -101,7 +101,7 @@ const Table = styled('table')({
   '& col.principle': { width: 84 },
   width: '100%',
   fontSize: 13,
-  '& thead th': { textAlign: 'left', verticalAlign: 'bottom', fontWeight: 500, padding: 0 },
+  '& thead th': { textAlign: 'start', verticalAlign: 'bottom', fontWeight: 500, padding: 0 },
   '& thead button': {
     all: 'unset',
     cursor: 'pointer',
@@ -112,7 +112,7 @@ const Table = styled('table')({
   '& thead button[aria-pressed=true]': { fontWeight: 700 },
   '& thead button:focus-visible': { outline: `2px solid ${palette.ink}` },
   '& tbody tr': { borderTop: `1px solid ${palette.sand}`, breakInside: 'avoid' },
-  '& tbody th': { textAlign: 'left', paddingRight: 8, fontWeight: 650, fontSize: 14, lineHeight: 1.3 },
+  '& tbody th': { textAlign: 'start', paddingInlineEnd: 8, fontWeight: 650, fontSize: 14, lineHeight: 1.3 },
   '& tbody a': { color: 'inherit', textDecoration: 'none' },
   '& td': { height: 22, padding: '0 14px 0 0', color: palette.inkSoft },
   '& svg': { display: 'block', overflow: 'visible', ...glanceSize(20) },

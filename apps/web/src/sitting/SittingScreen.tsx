@@ -7,6 +7,7 @@ import {
   type Phase,
   type Word,
 } from '@dotting/core';
+import { languages } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -16,7 +17,6 @@ import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
 import { KeyList } from './KeyList.js';
 import { useKeys } from './keys.js';
-import { Peek } from './tray/Peek.js';
 import { PlanSitting } from './plan/PlanSitting.js';
 import { SayColumn } from './say/SayColumn.js';
 import { answersIn, onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
@@ -27,6 +27,7 @@ import { bowlOf, Tray } from './tray/Tray.js';
 import { TrayFoot } from './tray/TrayFoot.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
+import { TrayTools } from './TrayTools.js';
 import { words } from '../wording/words.js';
 
 interface SittingScreenProps {
@@ -75,13 +76,14 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const canMark = lastTap(events) !== undefined || hasGiven(events);
   const isPlanning = sitting.stage === 'planning';
   const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
-  const isRight = adult.thumb === 'right';
+  // The thumb's side is the hand's own, whichever way the page reads.
+  const isThumbLast = (adult.thumb === 'right') === (languages[words.language].direction === 'ltr');
   return (
-    <Box component="main" sx={{ ...screen, gridTemplateColumns: isRight ? rightThumb : leftThumb }}>
+    <Box component="main" sx={{ ...screen, gridTemplateColumns: isThumbLast ? thumbLast : thumbFirst }}>
       <Box
         component="section"
         aria-label={words.sitting.sayAndSetOut()}
-        sx={{ ...column, order: isRight ? 0 : 2 }}
+        sx={{ ...column, order: isThumbLast ? 0 : 2 }}
       >
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
           <Typography sx={{ fontWeight: 700 }}>{sitting.child.firstName}</Typography>
@@ -114,26 +116,19 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         ) : (
           <Tray store={store} byThing={byThing} played={played} />
         )}
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
-          {!isPlanning && <Peek events={events} isPeeking={isPeeking} onPeek={setPeeking} />}
-          {!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing && (
-            <Button variant="text" onClick={() => setByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
-              {words.sitting.byThing()}
-            </Button>
-          )}
-          {phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement) && (
-            <Button variant="text" onClick={() => command('turn')} sx={quiet}>
-              {words.sitting.turn()}
-            </Button>
-          )}
-          <Button
-            onClick={() => setKeys(!showsKeys)}
-            aria-label={words.keys.title()}
-            sx={{ ...quiet, minWidth: 48, ml: isPlanning ? 'auto' : 0 }}
-          >
-            ?
-          </Button>
-        </Box>
+        <TrayTools
+          events={isPlanning ? null : events}
+          isPeeking={isPeeking}
+          onPeek={setPeeking}
+          byThing={byThing}
+          onByThing={!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing ? setByThing : null}
+          onTurn={
+            phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement)
+              ? () => command('turn')
+              : null
+          }
+          onKeys={() => setKeys(!showsKeys)}
+        />
         {!isPlanning && (
           <TrayFoot
             help={open?.head.help ?? 'none'}
@@ -148,7 +143,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
       <Box
         component="section"
         aria-label={words.sitting.underThumb()}
-        sx={{ ...column, order: isRight ? 2 : 0 }}
+        sx={{ ...column, order: isThumbLast ? 2 : 0 }}
       >
         {isPlanning ? (
           <Begin dispatch={store.dispatch} />
@@ -197,8 +192,8 @@ function Begin({ dispatch }: { readonly dispatch: (action: Action) => void }) {
   );
 }
 
-const rightThumb = { xs: '264px minmax(0, 1fr) 220px', lg: '320px minmax(0, 1fr) 248px' } as const;
-const leftThumb = { xs: '220px minmax(0, 1fr) 264px', lg: '248px minmax(0, 1fr) 320px' } as const;
+const thumbLast = { xs: '264px minmax(0, 1fr) 220px', lg: '320px minmax(0, 1fr) 248px' } as const;
+const thumbFirst = { xs: '220px minmax(0, 1fr) 264px', lg: '248px minmax(0, 1fr) 320px' } as const;
 
 const screen = { flex: 1, minHeight: 0, display: 'grid', bgcolor: palette.gate } as const;
 
@@ -218,10 +213,4 @@ const tray = {
   gap: 1.25,
   p: 2,
   minHeight: 0,
-} as const;
-
-const quiet = {
-  color: palette.inkSoft,
-  fontWeight: 500,
-  '&[aria-pressed=true]': { bgcolor: palette.sand, color: palette.ink },
 } as const;

@@ -2,5 +2,4 @@
  * How a try of a task is taken down: a run of words; words and touches on a mirror of the tray; how many were
  * handed over; things put one to a place; one of a few said or pointed to; a number or nothing.
  */
-export const captureKinds = ['say', 'count', 'give', 'share', 'choose', 'answer'] as const;
-export type CaptureKind = (typeof captureKinds)[number];
+export type CaptureKind = 'say' | 'count' | 'give' | 'share' | 'choose' | 'answer';

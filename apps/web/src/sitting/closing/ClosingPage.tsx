@@ -50,7 +50,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
         {closing.open.length > 0 && (
           <Box component="section" aria-label={words.closing.stillOpen()}>
             <Typography variant="h2">{words.closing.stillOpen()}</Typography>
-            <Box component="ul" sx={{ my: 0.5, pl: 2.5 }}>
+            <Box component="ul" sx={{ my: 0.5, paddingInlineStart: 2.5 }}>
               {closing.open.map((one) => (
                 <li key={one}>{one}</li>
               ))}

@@ -92,7 +92,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
             columns={2}
           />
           <Part label={words.plan.tray()}>
-            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+            <Box component="ul" sx={{ m: 0, paddingInlineStart: 2.5 }}>
               {lines.length === 0 && <li>{words.plan.noThings()}</li>}
               {lines.map((line) => (
                 <li key={line}>{line}</li>

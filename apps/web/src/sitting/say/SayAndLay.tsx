@@ -70,7 +70,12 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
             component="li"
             key={caution}
             variant="body2"
-            sx={{ borderLeft: `4px solid ${palette.brass}`, bgcolor: palette.brassPale, px: 1.5, py: 0.75 }}
+            sx={{
+              borderInlineStart: `4px solid ${palette.brass}`,
+              bgcolor: palette.brassPale,
+              px: 1.5,
+              py: 0.75,
+            }}
           >
             {caution}
           </Typography>
@@ -114,4 +119,4 @@ const spoken = {
   lineHeight: 1.22,
 } as const;
 
-const note = { borderLeft: `4px double ${palette.water}`, px: 1.5, py: 0.5 } as const;
+const note = { borderInlineStart: `4px double ${palette.water}`, px: 1.5, py: 0.5 } as const;

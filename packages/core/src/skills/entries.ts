@@ -1,0 +1,130 @@
+import type { Arrangement } from '../trace/trace.js';
+
+/** Ten strands; the first three have tasks on the shelf. */
+export const allStrands = [
+  'stable-order',
+  'one-to-one',
+  'cardinality',
+  'counting-on-and-back',
+  'comparing',
+  'numeral-recognition',
+  'numeral-formation',
+  'seeing-how-many',
+  'parts-and-wholes',
+  'sorting-and-recording',
+] as const;
+export type AnyStrand = (typeof allStrands)[number];
+
+/** What a skill rests on: to do it at n the other is needed at n + offset. */
+export interface Leaning {
+  readonly on: string;
+  readonly offset: number;
+}
+
+/** How a skill's tries are read, and with which estimate it is said. */
+type Read =
+  | { readonly as: 'order'; readonly by: 'order' }
+  /** Track kept of things, in each arrangement by itself. */
+  | { readonly as: 'tracking'; readonly by: 'one-to-one'; readonly arrangement: Arrangement }
+  | { readonly as: 'fetch'; readonly by: 'fetch' }
+  /** Gives way at some number: `thresholdReaders` has how a try tells so. */
+  | { readonly as: 'threshold'; readonly by: string }
+  /** Holds in a try or does not: `principleReaders` has how a try tells so. */
+  | { readonly as: 'principle'; readonly by: string; readonly restsOn: RestsOn };
+
+/** What must not be in the way when a principle is looked at: saying the words, counting things, or handing them over. */
+type RestsOn = 'order' | 'one-to-one' | 'fetch';
+
+const on = (skill: string, offset = 0): Leaning => ({ on: skill, offset });
+
+/** Every skill of the shelf and those to come, and what each leans on. Without circles. */
+export const skillMap = [
+  skill('order', 'stable-order', true, [], { as: 'order', by: 'order' }),
+  principle('order-judged', 'stable-order', [on('order', 6)], 'order'),
+  principle('teens', 'stable-order', [on('order', 12)], 'order'),
+
+  tracking('aside', [on('order')], 'movable'),
+  principle('matching', 'one-to-one', [], 'one-to-one'),
+  tracking('frame', [on('order'), on('matching')], 'frame'),
+  tracking('row', [on('order'), on('aside')], 'row'),
+  tracking('pictures', [on('row')], 'pictures'),
+  tracking('scattered', [on('row', 2)], 'scattered'),
+  tracking('ring', [on('row', 2)], 'ring'),
+  tracking('heard', [on('order'), on('aside', 1)], 'heard'),
+  principle('one-to-one-judged', 'one-to-one', [on('row', 5)], 'one-to-one'),
+
+  principle('last-word', 'cardinality', [on('row', 3)], 'one-to-one'),
+  skill('fetch', 'cardinality', true, [on('aside')], { as: 'fetch', by: 'fetch' }),
+  threshold('count-out', 'cardinality', [on('order'), on('aside'), on('fetch', -5)]),
+  principle('equal-set', 'cardinality', [on('fetch', 3), on('matching')], 'fetch'),
+  principle('conservation', 'cardinality', [on('last-word')], 'one-to-one'),
+  principle('order-irrelevance', 'cardinality', [on('last-word')], 'one-to-one'),
+  principle('numeral-to-set', 'cardinality', [on('fetch', 4)], 'fetch'),
+  principle('several-sets', 'cardinality', [on('numeral-to-set')], 'fetch'),
+
+  later('count-on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
+  later('count-back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
+  later('one-more', 'counting-on-and-back', true, [on('order', 1)]),
+  later('one-fewer', 'counting-on-and-back', true, [on('one-more'), on('count-back')]),
+  later('hidden', 'counting-on-and-back', true, [on('count-on'), on('conservation')]),
+
+  later('more', 'comparing', false, [on('row', 4)]),
+  later('fewer', 'comparing', false, [on('more')]),
+  later('same', 'comparing', true, [on('equal-set'), on('more')]),
+
+  later('name-numeral', 'numeral-recognition', true, [on('order')]),
+  later('find-numeral', 'numeral-recognition', true, []),
+  later('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
+  later('compare-numerals', 'numeral-recognition', true, [on('order-numerals'), on('more')]),
+
+  later('trace-numeral', 'numeral-formation', false, []),
+  later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
+  later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
+
+  later('see-few', 'seeing-how-many', true, []),
+  later('see-patterns', 'seeing-how-many', true, [on('see-few', -4)]),
+
+  later('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
+  later('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
+
+  later('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
+  later('tally', 'sorting-and-recording', true, [on('matching')]),
+] as const;
+
+/** A skill of one kind: where it stands, whether it runs along the numbers, what it leans on, how it is read. */
+function skill<const Id extends string, const How extends Read | undefined>(
+  id: Id,
+  strand: AnyStrand,
+  axis: boolean,
+  leansOn: readonly Leaning[],
+  read: How,
+) {
+  return { id, strand, axis, leansOn, read };
+}
+
+function tracking<const Id extends string>(id: Id, leansOn: readonly Leaning[], arrangement: Arrangement) {
+  return skill(id, 'one-to-one', true, leansOn, { as: 'tracking', by: 'one-to-one', arrangement });
+}
+
+function threshold<const Id extends string>(id: Id, strand: AnyStrand, leansOn: readonly Leaning[]) {
+  return skill(id, strand, true, leansOn, { as: 'threshold', by: id });
+}
+
+function principle<const Id extends string>(
+  id: Id,
+  strand: AnyStrand,
+  leansOn: readonly Leaning[],
+  restsOn: RestsOn,
+) {
+  return skill(id, strand, false, leansOn, { as: 'principle', by: id, restsOn });
+}
+
+/** On the map already, because others lean on it; no task looks at it yet. */
+function later<const Id extends string>(
+  id: Id,
+  strand: AnyStrand,
+  axis: boolean,
+  leansOn: readonly Leaning[],
+) {
+  return skill(id, strand, axis, leansOn, undefined);
+}

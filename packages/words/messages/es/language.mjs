@@ -1,0 +1,1 @@
+export default { name: 'Español', locale: 'es-ES', direction: 'ltr', isRead: false };
