@@ -20,6 +20,9 @@ test('an adult is spoken to in her own language, also without a network, and the
   await context.setOffline(true);
   await page.reload();
   await expect(page.getByText('Sin conexión con el servidor.')).toBeVisible();
+  await page.getByRole('button', { name: 'Mina' }).click();
+  await page.getByRole('menuitem', { name: 'Hablar en English' }).click();
+  await expect(page.getByRole('alert')).toContainText('No se ha cambiado nada.');
   await context.setOffline(false);
   await page.reload();
 

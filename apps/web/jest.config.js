@@ -1,14 +1,19 @@
 export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/src'],
+  setupFiles: ['<rootDir>/jest.dom.cjs'],
   setupFilesAfterEnv: ['<rootDir>/../../packages/core/jest.setup.cjs'],
-  testMatch: ['**/*.test.ts'],
+  testMatch: ['**/*.test.{ts,tsx}'],
   transform: {
-    '^.+\\.[tj]s$': [
+    '^.+\\.[tj]sx?$': [
       '@swc/jest',
       {
         swcrc: false,
-        jsc: { target: 'es2022', parser: { syntax: 'typescript', decorators: true } },
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true, decorators: true },
+          transform: { legacyDecorator: true, decoratorMetadata: true, react: { runtime: 'automatic' } },
+        },
         module: { type: 'commonjs' },
       },
     ],
@@ -16,6 +21,7 @@ export default {
   transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check|uuid|@messageformat)/)'],
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^@fontsource-variable/': '<rootDir>/jest.fonts.cjs',
     '^@dotting/(core|contract|words)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

@@ -4,6 +4,8 @@ import Button from '@mui/material/Button';
 import ListItemText from '@mui/material/ListItemText';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import Typography from '@mui/material/Typography';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { request } from '../api/http.js';
@@ -19,19 +21,27 @@ export function AdultMenu() {
   const navigate = useNavigate();
   const otherThumb = adult.thumb === 'right' ? 'left' : 'right';
 
-  const closeAnd = (act: () => void) => () => {
+  const close = () => {
     setAnchor(null);
+    setting.reset();
+  };
+  const closeAnd = (act: () => void) => () => {
+    close();
     act();
   };
-  const change = async (changed: Partial<AdultSettings>): Promise<void> => {
-    const settings = { thumb: adult.thumb, language: adult.language, ...changed };
-    await request('PATCH', 'adult', settings);
-    await setAdult(here, { ...adult, ...settings });
-    if (!changed.language) return;
-    // The server words some of what it answers, and may be about to in the old language.
-    await queryClient.cancelQueries();
-    await queryClient.invalidateQueries();
-  };
+  const setting = useMutation({
+    networkMode: 'always',
+    mutationFn: async (changed: Partial<AdultSettings>): Promise<void> => {
+      const settings = { thumb: adult.thumb, language: adult.language, ...changed };
+      await request('PATCH', 'adult', settings);
+      await setAdult(here, { ...adult, ...settings });
+      if (!changed.language) return;
+      // The server words some of what it answers, and may be about to in the old language.
+      await queryClient.cancelQueries();
+      await queryClient.invalidateQueries();
+    },
+    onSuccess: close,
+  });
 
   return (
     <>
@@ -41,20 +51,16 @@ export function AdultMenu() {
       <Menu
         anchorEl={anchor}
         open={anchor !== null}
-        onClose={() => setAnchor(null)}
+        onClose={close}
         slotProps={{ paper: { sx: { border: '1px solid', borderColor: 'divider' } } }}
       >
-        <MenuItem onClick={closeAnd(() => void change({ thumb: otherThumb }))} sx={{ minHeight: 48 }}>
+        <MenuItem onClick={() => setting.mutate({ thumb: otherThumb })}>
           {words.frame.thumb({ side: otherThumb })}
         </MenuItem>
         {offeredLanguages
           .filter((language) => language !== adult.language)
           .map((language) => (
-            <MenuItem
-              key={language}
-              onClick={closeAnd(() => void change({ language }))}
-              sx={{ minHeight: 48 }}
-            >
+            <MenuItem key={language} onClick={() => setting.mutate({ language })}>
               <ListItemText
                 primary={words.frame.language({ name: languages[language].name })}
                 secondary={!languages[language].isRead && words.frame.unread()}
@@ -62,13 +68,14 @@ export function AdultMenu() {
             </MenuItem>
           ))}
         {adult.role === 'lead' && (
-          <MenuItem onClick={closeAnd(() => void navigate('/devices'))} sx={{ minHeight: 48 }}>
-            {words.frame.devices()}
-          </MenuItem>
+          <MenuItem onClick={closeAnd(() => void navigate('/devices'))}>{words.frame.devices()}</MenuItem>
         )}
-        <MenuItem onClick={closeAnd(leave)} sx={{ minHeight: 48 }}>
-          {words.frame.lock()}
-        </MenuItem>
+        <MenuItem onClick={closeAnd(leave)}>{words.frame.lock()}</MenuItem>
+        {setting.error && (
+          <Typography role="alert" sx={{ px: 2, py: 1, maxWidth: 280 }}>
+            {words.frame.notChanged({ problem: setting.error.message })}
+          </Typography>
+        )}
       </Menu>
     </>
   );

@@ -51,7 +51,7 @@ function RegisterLine({
         borderRadius: '12px',
         color: palette.gate,
         textDecoration: 'none',
-        '&:hover': { bgcolor: '#24423d' },
+        '&:hover': { bgcolor: palette.inkLit },
         '&[aria-current=page]': { bgcolor: palette.gate, color: palette.ink, fontWeight: 700 },
       }}
     >
@@ -63,7 +63,7 @@ function RegisterLine({
         role={child.isDue ? 'img' : undefined}
       >
         {child.isDue ? (
-          <circle r={5} fill="none" stroke="#d98a6f" strokeWidth={2.2} />
+          <circle r={5} fill="none" stroke={palette.brickPale} strokeWidth={2.2} />
         ) : (
           <circle r={2} fill="currentColor" />
         )}

@@ -11,15 +11,48 @@ export const palette = {
   paper: '#f3eee1',
   sand: '#e4dac3',
   line: '#cfc3a7',
+  /** The same under a finger, and where nothing can be pressed. */
+  inkLit: '#24423d',
+  inkFaint: '#2c4641',
+  /** What the mirror of the tray is drawn on. */
+  tray: '#fffefb',
   /** A dot-line's speck. */
   speck: '#8a917f',
   /** The one colour of action, and of a dot-line's ring. */
   brick: '#a8482a',
+  /** The same on ink. */
+  brickPale: '#d98a6f',
   /** Cautions. */
   brass: '#b98a1f',
   brassPale: '#f6ecd0',
   /** Sent and safe. */
   water: '#2f6f7e',
+} as const;
+
+/** What things are made of where they are drawn: on the mirror, at the table, Otter. */
+export const materials = {
+  cork: '#c9a36a',
+  corkEdge: '#8a6630',
+  shell: '#efe0cd',
+  shellEdge: '#a58a6a',
+  lid: '#d9d4c4',
+  lidEdge: '#77756a',
+  acornCup: '#a9844f',
+  acornEdge: '#6b4f28',
+  acornInside: '#c9a775',
+  tinTop: '#cfd2cf',
+  tin: '#b9bfbc',
+  tinLit: '#ffd65c',
+  furDark: '#6f5237',
+  fur: '#8a6a4a',
+  furPale: '#e8d9c2',
+  jar: '#eef3f1',
+  faceReed: '#d7e3df',
+  faceClay: '#f0d9c8',
+  faceStraw: '#e9e0bd',
+  faceSky: '#d5dcea',
+  faceMallow: '#e6d6e4',
+  faceMoss: '#dbe5c9',
 } as const;
 
 /** Letters that neither font has: Urdu's number words. */
@@ -82,6 +115,12 @@ export const theme = createTheme({
       styleOverrides: {
         root: { minHeight: target.usual, borderRadius: 14, paddingInline: 18 },
         outlined: { borderColor: palette.line, backgroundColor: palette.gate },
+      },
+    },
+    // Its own height is less from 600 px on.
+    MuiMenuItem: {
+      styleOverrides: {
+        root: { minHeight: target.usual, '@media (min-width:600px)': { minHeight: target.usual } },
       },
     },
     MuiTextField: { defaultProps: { variant: 'outlined', fullWidth: true } },

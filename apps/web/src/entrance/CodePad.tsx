@@ -105,7 +105,7 @@ function PadKey({ label, onPress, disabled, filled = false }: PadKeyProps) {
         color: filled ? palette.ink : palette.gate,
         bgcolor: filled ? palette.sand : 'transparent',
         borderColor: palette.inkSoft,
-        '&.Mui-disabled': { color: palette.inkSoft, borderColor: '#2c4641', bgcolor: 'transparent' },
+        '&.Mui-disabled': { color: palette.inkSoft, borderColor: palette.inkFaint, bgcolor: 'transparent' },
       }}
     >
       {label}

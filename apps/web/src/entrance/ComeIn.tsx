@@ -88,7 +88,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
                   fontSize: '1.1rem',
                   color: palette.gate,
                   bgcolor: 'transparent',
-                  borderColor: '#4d625d',
+                  borderColor: palette.inkSoft,
                   '&[aria-pressed=true]': {
                     bgcolor: palette.gate,
                     color: palette.ink,

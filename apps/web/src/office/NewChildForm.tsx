@@ -37,6 +37,9 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
         onSubmit={(event) => void add(event)}
         onLeave={onDone}
       >
+        {childColumnNames.map((name) => (
+          <ChildField key={name} name={name} />
+        ))}
         <OneOf
           control={form.control}
           name="roomId"
@@ -44,9 +47,6 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
           options={office.rooms.map(({ id, name }) => [id, name])}
           error={errors.roomId?.message}
         />
-        {childColumnNames.map((name) => (
-          <ChildField key={name} name={name} />
-        ))}
       </OfficeForm>
     </FormProvider>
   );

@@ -1,6 +1,7 @@
 export default {
   thumb: 'Buttons on the {side, select, left {left} other {right}}',
   language: 'Speak {name}',
+  notChanged: '{problem} Nothing was changed. Try again in a moment.',
   unread: 'First draft: no native speaker has read it yet',
   devices: 'Signed-in devices',
   lock: 'Lock the screen',

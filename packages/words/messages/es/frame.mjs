@@ -1,6 +1,7 @@
 export default {
   thumb: 'Botones a la {side, select, left {izquierda} other {derecha}}',
   language: 'Hablar en {name}',
+  notChanged: '{problem} No se ha cambiado nada. Prueba otra vez en un momento.',
   unread: 'Primer borrador: aún no lo ha leído nadie que lo tenga por lengua materna',
   devices: 'Dispositivos conectados',
   lock: 'Bloquear la pantalla',

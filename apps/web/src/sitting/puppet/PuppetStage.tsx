@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useEffect, useEffectEvent } from 'react';
-import { palette } from '../../common/theme.js';
+import { materials, palette } from '../../common/theme.js';
 import { mirrorSize, placesOf } from '../tray/mirrorLayout.js';
 import { Things, trayFrame } from '../tray/Things.js';
 import { useSteps } from '../useSteps.js';
@@ -63,10 +63,10 @@ export function PuppetStage({ set, puppet, numberWords, asked }: PuppetStageProp
               transition: 'transform 300ms',
             }}
           >
-            <ellipse rx={17} ry={13} cy={10} fill="#6f5237" />
+            <ellipse rx={17} ry={13} cy={10} fill={materials.furDark} />
             <path
               d="M-10 2L-12 -6M0 -2V-10M10 2L12 -6"
-              stroke="#6f5237"
+              stroke={materials.furDark}
               strokeWidth={7}
               strokeLinecap="round"
             />

@@ -1,3 +1,4 @@
+import { materials } from '../../common/theme.js';
 /** A child's face at the table: initials on a colour with a shape of its own; no photo is needed. */
 export interface Face {
   readonly initials: string;
@@ -16,12 +17,12 @@ const polygon = (corners: number, turn = 0, radius = 24): string => {
 
 /** As many as may sit at one table, told apart by shape and, for those who see it, by colour. */
 const looks: readonly Omit<Face, 'initials'>[] = [
-  { shape: 'M-24 0A24 24 0 1 0 24 0A24 24 0 1 0 -24 0Z', colour: '#d7e3df' },
-  { shape: polygon(4, Math.PI / 4, 28), colour: '#f0d9c8' },
-  { shape: polygon(6), colour: '#e9e0bd' },
-  { shape: 'M0 -29L30 23H-30Z', colour: '#d5dcea' },
-  { shape: 'M-24 14V-4A24 22 0 0 1 24 -4V14Q24 22 16 22H-16Q-24 22 -24 14Z', colour: '#e6d6e4' },
-  { shape: polygon(5, 0, 26), colour: '#dbe5c9' },
+  { shape: 'M-24 0A24 24 0 1 0 24 0A24 24 0 1 0 -24 0Z', colour: materials.faceReed },
+  { shape: polygon(4, Math.PI / 4, 28), colour: materials.faceClay },
+  { shape: polygon(6), colour: materials.faceStraw },
+  { shape: 'M0 -29L30 23H-30Z', colour: materials.faceSky },
+  { shape: 'M-24 14V-4A24 22 0 0 1 24 -4V14Q24 22 16 22H-16Q-24 22 -24 14Z', colour: materials.faceMallow },
+  { shape: polygon(5, 0, 26), colour: materials.faceMoss },
 ];
 
 export const mostAtTable = looks.length;

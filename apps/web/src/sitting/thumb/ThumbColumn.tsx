@@ -64,5 +64,5 @@ const filled = {
   bgcolor: palette.ink,
   color: palette.gate,
   borderColor: palette.ink,
-  '&:hover': { bgcolor: '#24423d' },
+  '&:hover': { bgcolor: palette.inkLit },
 } as const;

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
-import { palette } from '../../common/theme.js';
+import { materials, palette } from '../../common/theme.js';
 import { Choice } from '../../common/Choice.js';
 import { useSteps } from '../useSteps.js';
 import { readySound, soundDrop, type Loudness } from './dropSound.js';
@@ -44,10 +44,18 @@ export function Tin({ drops, silent, asked }: TinProps) {
     <Box sx={{ display: 'flex', alignItems: 'end', gap: 1.5 }}>
       <Box sx={{ position: 'relative', width: 64, height: 56, flexShrink: 0 }}>
         <svg viewBox="0 0 64 56" width="64" height="56" aria-hidden>
-          <ellipse cx={32} cy={12} rx={26} ry={8} fill="#cfd2cf" stroke={palette.inkSoft} strokeWidth={2} />
+          <ellipse
+            cx={32}
+            cy={12}
+            rx={26}
+            ry={8}
+            fill={materials.tinTop}
+            stroke={palette.inkSoft}
+            strokeWidth={2}
+          />
           <path
             d="M6 12V44C6 49 18 52 32 52C46 52 58 49 58 44V12"
-            fill="#b9bfbc"
+            fill={materials.tin}
             stroke={palette.inkSoft}
             strokeWidth={2}
           />
@@ -78,6 +86,6 @@ const lamp = {
   position: 'absolute',
   inset: -4,
   borderRadius: '50%',
-  bgcolor: '#ffd65c',
+  bgcolor: materials.tinLit,
   border: `4px solid ${palette.ink}`,
 } as const;

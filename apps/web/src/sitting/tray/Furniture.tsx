@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { palette } from '../../common/theme.js';
+import { materials, palette } from '../../common/theme.js';
 import { cells, dish, jars, mirrorSize, type LaidSet, type Place } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
 
@@ -51,7 +51,7 @@ function Jar({ at: { x, y } }: { readonly at: Place }) {
     <path
       transform={`translate(${x} ${y})`}
       d="M-22 -30H22V-20C30 -16 34 -10 34 0V34C34 42 28 46 22 46H-22C-28 46 -34 42 -34 34V0C-34 -10 -30 -16 -22 -20Z"
-      fill="#eef3f1"
+      fill={materials.jar}
       stroke={palette.inkSoft}
       strokeWidth={2.5}
     />

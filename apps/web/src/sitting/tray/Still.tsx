@@ -66,7 +66,7 @@ function Bowls({
     <g key={i} transform={`translate(${175 + 350 * (i % 2)} ${150 + 270 * Math.floor(i / 2)})`}>
       <path
         d="M-110 0H110C110 70 60 100 0 100C-60 100 -110 70 -110 0Z"
-        fill="#fffefb"
+        fill={palette.tray}
         stroke={palette.ink}
         strokeWidth={i === bowl ? 6 : 2}
       />

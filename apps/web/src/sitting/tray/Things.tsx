@@ -11,7 +11,7 @@ export const trayFrame = {
   minHeight: 0,
   borderRadius: '28px',
   border: `2px solid ${palette.line}`,
-  bgcolor: '#fffefb',
+  bgcolor: palette.tray,
   overflow: 'hidden',
 } as const;
 

@@ -1,0 +1,2 @@
+// Fonts are styles, and styles are for browsers.
+module.exports = {};
