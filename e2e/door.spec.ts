@@ -1,5 +1,7 @@
 import { comeIn, expect, expectAllSent, openChild, press, sitDown, tap, test } from './sitting.js';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** What the server answers a window of this browser that asks for it straight away. */
 const statusOf = (page: import('@playwright/test').Page, path: string): Promise<number> =>
   page.evaluate(async (address) => (await fetch(address)).status, `/api/${path}`);

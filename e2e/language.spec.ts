@@ -1,7 +1,7 @@
 import { comeIn, expect, test } from './sitting.js';
 
 // Nobody else's tests come in as Mina: her language is kept, and the device is the same.
-test.use({ adult: 'Mina' });
+test.use({ adult: 'Mina', serviceWorkers: 'allow' });
 
 test('an adult is spoken to in her own language, also without a network, and the next one in English', async ({
   signedIn: page,

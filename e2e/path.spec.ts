@@ -1,5 +1,7 @@
+import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
 import {
   begin,
+  comeIn,
   endHere,
   expect,
   expectAllSent,
@@ -13,8 +15,13 @@ import {
 
 test('from signing in to the child’s page: eight corks, one counted twice, the last word as answer', async ({
   app,
-  signedIn: page,
+  page,
 }) => {
+  await page.goto('/');
+  await page.getByLabel('E-mail').fill(emailOf(adults[0]!));
+  await page.getByLabel('Password').fill(demoPassword);
+  await press(page, 'Sign this device in');
+  await comeIn(page, 'Tomasz');
   await sitDown(page, 'Wren', 8);
   await expect(page.getByText('Wren has no birth date')).toBeHidden();
   await expect(page.getByText(/Wren is under 3/)).toBeVisible();

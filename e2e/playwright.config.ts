@@ -14,6 +14,8 @@ export default defineConfig({
     timezoneId: 'Europe/London',
     // A trace of every test takes a quarter of its time; add --trace on to look into one.
     trace: 'off',
+    // It fetches the whole app once more: only what is tried without a network needs it.
+    serviceWorkers: 'block',
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
