@@ -42,7 +42,7 @@ const dueReasons = [
   'fading',
   'open-question',
 ] as const satisfies readonly DueBecause[];
-export const trends = ['rising', 'steady', 'falling', 'new'] as const satisfies readonly Trend[];
+const trends = ['rising', 'steady', 'falling', 'new'] as const satisfies readonly Trend[];
 
 /** What the register shows of a child. */
 export class RegisterEntry {
@@ -282,7 +282,7 @@ export class SkillLineView {
 }
 
 /** Pinned to stay first, put away until there is something new of it, or neither any longer. */
-export const stepDecisions = ['pinned', 'dismissed', 'open'] as const;
+const stepDecisions = ['pinned', 'dismissed', 'open'] as const;
 export type StepDecision = (typeof stepDecisions)[number];
 
 export class NewStepDecision {

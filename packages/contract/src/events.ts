@@ -21,7 +21,7 @@ import {
   Maybe,
 } from './validators.js';
 
-export const happeningKinds = [
+const happeningKinds = [
   'count',
   'say',
   'touch',
@@ -33,7 +33,7 @@ export const happeningKinds = [
   'given',
   'put',
 ] as const;
-export const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
+const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
 
 /** No try has more events than this. */
 export const mostEventsOfATry = 2_000;

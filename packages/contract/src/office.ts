@@ -200,7 +200,7 @@ export class ImportRequest {
   rows: Partial<Record<RegisterColumn, string>>[];
 }
 
-export const importOutcomes = ['new', 'changed', 'same', 'asked', 'refused'] as const;
+const importOutcomes = ['new', 'changed', 'same', 'asked', 'refused'] as const;
 export type ImportOutcome = (typeof importOutcomes)[number];
 
 /** What becomes of one row. */
@@ -227,7 +227,7 @@ export class ImportReport {
 }
 
 /** Why a child was erased. */
-export const erasureReasons = ['time', 'asked'] as const;
+const erasureReasons = ['time', 'asked'] as const;
 export type ErasureReason = (typeof erasureReasons)[number];
 
 export class EraseChild {

@@ -23,7 +23,7 @@ export { isPutting, outside, readSharing } from './reading/readSharing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readGiving } from './reading/readGiving.js';
 export { ruledOf } from './reading/rulings.js';
-export { counters, counterOf, isCounter, type Allergen, type Things } from './shelf/counters.js';
+export { counters, counterOf, isCounter, type Things } from './shelf/counters.js';
 export { ageInMonths, cautionsFor, fittingCounters, type Caution } from './shelf/cautions.js';
 export {
   tasks,
@@ -40,31 +40,22 @@ export { strands, type Adapted, type Strand } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';
-export { nextSteps, stepEvidence, type NextStep, type NextSteps, type StepReason } from './next/nextSteps.js';
+export { nextSteps, stepEvidence, type NextStep, type NextSteps } from './next/nextSteps.js';
 export { obstaclesIn, toldObstacle, type SlipPlace, type ToldObstacle } from './evidence/obstacles.js';
 export { type TellingSlip } from './evidence/tellingSlips.js';
 export { tasksFor } from './shelf/tasksOf.js';
-export {
-  allStrands,
-  skillMap,
-  skillOf,
-  type AnyStrand,
-  type SkillEntry,
-  type SkillId,
-} from './skills/map.js';
+export { allStrands, skillMap, skillOf, type AnyStrand, type SkillId } from './skills/map.js';
 export { tellingSlips, type MoveChoice, type OwnMoves } from './next/moves.js';
 export { dueFor, skillToSitFor, type DueBecause } from './next/due.js';
 export { couldSitTogether } from './next/together.js';
 export { claimedTo, surelyTo } from './statements/claimedTo.js';
-export { statementFor, summarise, type CoreStrand, type LookSummary } from './next/looks.js';
+export { statementFor, summarise, type LookSummary } from './next/looks.js';
 export { seededRandom, seedFrom, chance } from './common/random.js';
 export { groupBy } from './common/groupBy.js';
 export { figure } from './estimates/parameters.js';
 export { saidFor } from './statements/saidFor.js';
 export type { Certainty, NumberStatement, PrincipleStatement, Statement } from './statements/statement.js';
-export type { Weakness } from './statements/weaknesses.js';
 export type { NextReason } from './asking/asking.js';
-export type { TrackingShape } from './estimates/tracking.js';
 export { readKept } from './reading/readKept.js';
 export { standingRulings } from './reading/rulings.js';
 export type { ReadableTrace, TryReading } from './reading/readTry.js';

@@ -79,7 +79,7 @@ const unguarded = (text: string): string =>
   text.startsWith("'") && likeFormula.test(text.slice(1)) ? text.slice(1).trim() : text;
 
 /** A filled cell, by what its column can hold. */
-export function readCell(
+function readCell(
   text: string,
   column: ChildColumn,
   register: Pick<Register, 'languages' | 'dayOrder' | 'today'>,

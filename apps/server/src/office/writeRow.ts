@@ -27,7 +27,7 @@ export function writeRow(
 }
 
 /** A value as the text of a cell; nothing for what nobody has said. */
-export function writeCell(value: ChildColumns[ChildColumnName], column: ChildColumn): string {
+function writeCell(value: ChildColumns[ChildColumnName], column: ChildColumn): string {
   if (value === null) return '';
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
   if (typeof value === 'string') return value;

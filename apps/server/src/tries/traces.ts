@@ -53,7 +53,7 @@ export function traceOf(
   };
 }
 
-export const rulingOf = ({ on, holds, reason, staff, ruledBy, at }: RulingRow): Ruling => ({
+const rulingOf = ({ on, holds, reason, staff, ruledBy, at }: RulingRow): Ruling => ({
   on,
   holds,
   reason,

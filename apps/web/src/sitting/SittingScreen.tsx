@@ -1,12 +1,4 @@
-import {
-  hasGiven,
-  captureKinds,
-  lastTap,
-  settledEvents,
-  type Gesture,
-  type Phase,
-  type Word,
-} from '@dotting/core';
+import { captureKinds, type Gesture, type Phase, type Word } from '@dotting/core';
 import { languages } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -22,8 +14,8 @@ import { SayColumn } from './say/SayColumn.js';
 import { answersIn, onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
 import type { Action } from './after.js';
 import type { SittingStore } from './sittingStore.js';
-import { ThumbColumn } from './thumb/ThumbColumn.js';
-import { bowlOf, Tray } from './tray/Tray.js';
+import { ThumbSide } from './thumb/ThumbSide.js';
+import { Tray } from './tray/Tray.js';
 import { TrayFoot } from './tray/TrayFoot.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
@@ -70,10 +62,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
 
   const table = onTheTable(sitting);
   const { task, set, events } = table;
-  const settled = settledEvents(events);
   const putting = captureKinds[task.kind].isStillPutting(table);
-  // Of giving, the last thing that can be made otherwise is what was handed over.
-  const canMark = lastTap(events) !== undefined || hasGiven(events);
   const isPlanning = sitting.stage === 'planning';
   const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
   // The thumb's side is the hand's own, whichever way the page reads.
@@ -148,15 +137,8 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         {isPlanning ? (
           <Begin dispatch={store.dispatch} />
         ) : (
-          <ThumbColumn
-            phase={phase}
-            task={task}
-            size={sitting.plan.size}
-            set={set}
-            canMark={canMark}
-            wasAsked={settled.some((event) => event.kind === 'ask')}
-            isPutting={putting}
-            bowl={bowlOf(sitting)}
+          <ThumbSide
+            sitting={sitting}
             isOtherWord={isOtherWord}
             onOtherWord={onOtherWord}
             onAnswer={onAnswer}

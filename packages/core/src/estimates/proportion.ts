@@ -16,7 +16,7 @@ export interface Proportion {
 }
 
 /** What a look counts after so many days: half after so many weeks. */
-export function fadingWeight(days: number, halfLifeWeeks: number = figure.halfLife): number {
+function fadingWeight(days: number, halfLifeWeeks: number = figure.halfLife): number {
   return 0.5 ** (days / (7 * halfLifeWeeks));
 }
 

@@ -2,14 +2,8 @@ import type { PassEvent } from '../trace/passes.js';
 import type { Item } from '../trace/trace.js';
 import { Placing } from './placing.js';
 
-export const pairingSlipKinds = [
-  'double-counted',
-  'word-without-touch',
-  'touch-without-word',
-  'ran-on',
-  'missed',
-] as const;
-export type PairingSlipKind = (typeof pairingSlipKinds)[number];
+export type PairingSlipKind =
+  'double-counted' | 'word-without-touch' | 'touch-without-word' | 'ran-on' | 'missed';
 
 /** `at` is the index in the list of events that was read; a thing missed happened at no event. */
 export type PairingSlip =

@@ -1,8 +1,7 @@
 import { settledEvents } from '../trace/settled.js';
 import type { Trace } from '../trace/trace.js';
 
-export const sharingSlipKinds = ['two-in-one', 'left-outside'] as const;
-export type SharingSlipKind = (typeof sharingSlipKinds)[number];
+export type SharingSlipKind = 'two-in-one' | 'left-outside';
 
 export interface SharingReading {
   /** One thing to each place, as far as things and places went. */

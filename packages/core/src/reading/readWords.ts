@@ -1,14 +1,7 @@
 import { isNumberWord, type Word } from '../trace/trace.js';
 
 /** From the cheapest explanation of equal cost to the dearest: the order decides between equals. */
-export const wordSlipKinds = [
-  'skipped',
-  'repeated',
-  'swapped',
-  'replaced',
-  'inserted',
-  'looped-back',
-] as const;
+const wordSlipKinds = ['skipped', 'repeated', 'swapped', 'replaced', 'inserted', 'looped-back'] as const;
 export type WordSlipKind = (typeof wordSlipKinds)[number];
 
 export interface WordSlip {

@@ -72,7 +72,7 @@ function madeFor(
 }
 
 /** When each drop falls, in ms from the beginning of the playing. */
-export function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
+function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
   let at = 0;
   return Array.from({ length: n }, (_, i) => {
     const [shortest, longest] = unevenGaps;

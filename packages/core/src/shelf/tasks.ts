@@ -24,7 +24,7 @@ export type Task = TaskEntry & { readonly id: TaskId };
 export const tasks: readonly Task[] = shelf;
 
 /** Sizes a set on the tray can have, and numbers that can be asked for. */
-export const smallestSize = 1;
+const smallestSize = 1;
 
 /** @throws RangeError for a task that is not on the shelf */
 export function taskOf(id: string): Task {

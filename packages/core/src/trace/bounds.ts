@@ -1,11 +1,11 @@
 /** No try was recorded before this day. */
-export const earliestDay = '2024-01-01';
+const earliestDay = '2024-01-01';
 
 /** Longest try, in ms: a tray left standing over a holiday. Past that the times say nothing. */
 export const longestTryMs = 14 * 24 * 3_600_000;
 
 /** Nobody of this age, in years, counts corks here any more: the year was mistyped. */
-export const oldestChildYears = 12;
+const oldestChildYears = 12;
 
 /**
  * Whether a try can have been recorded on the day: not before there was anything to record it with, nor

@@ -1,7 +1,7 @@
 let context: AudioContext | undefined;
 
 /** How loud a drop is: the peak of its sound, of 1. */
-export const loudnesses = { softly: 0.12, usual: 0.4, loudly: 0.9 } as const;
+const loudnesses = { softly: 0.12, usual: 0.4, loudly: 0.9 } as const;
 export type Loudness = keyof typeof loudnesses;
 
 /** To be called from a tap: browsers let a page sound only after one. */

@@ -1,0 +1,45 @@
+import type { Room } from '@dotting/contract';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useHere } from '../common/here.js';
+import { headingFont, palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
+
+interface RoomsProps {
+  /** The one whose children are shown. */
+  readonly room: Room | undefined;
+  readonly onChoose: (room: Room) => void;
+}
+
+/** The rooms whose children this adult sees. */
+export function Rooms({ room, onChoose }: RoomsProps) {
+  const { here } = useHere();
+  return (
+    <Box sx={{ p: 1.5, display: 'grid', gap: 0.5 }} role="group" aria-label={words.frame.rooms()}>
+      {here.rooms.map((one) => (
+        <Button
+          key={one.id}
+          onClick={() => onChoose(one)}
+          aria-pressed={one.id === room?.id}
+          sx={{
+            justifyContent: 'flex-start',
+            textAlign: 'start',
+            border: 0,
+            bgcolor: 'transparent',
+            color: palette.sand,
+            px: 1.5,
+            opacity: 0.75,
+            '&[aria-pressed=true]': {
+              fontFamily: headingFont,
+              fontSize: '1.1rem',
+              opacity: 1,
+              color: palette.gate,
+            },
+          }}
+        >
+          {one.name}
+        </Button>
+      ))}
+    </Box>
+  );
+}

@@ -1,0 +1,30 @@
+import { captureKinds, hasGiven, lastTap, settledEvents } from '@dotting/core';
+import { onTheTable, phaseOf, type Sitting } from '../../outbox/sitting.js';
+import { bowlOf } from '../tray/Tray.js';
+import type { ThumbColumnProps } from './props.js';
+import { ThumbColumn } from './ThumbColumn.js';
+
+type ThumbSideProps = Pick<
+  ThumbColumnProps,
+  'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onCommand'
+> & { readonly sitting: Sitting };
+
+/** The thumb's column for a sitting as it stands. */
+export function ThumbSide({ sitting, ...others }: ThumbSideProps) {
+  const table = onTheTable(sitting);
+  const { task, set, events } = table;
+  return (
+    <ThumbColumn
+      phase={phaseOf(sitting)}
+      task={task}
+      size={sitting.plan.size}
+      set={set}
+      // Of giving, the last thing that can be made otherwise is what was handed over.
+      canMark={lastTap(events) !== undefined || hasGiven(events)}
+      wasAsked={settledEvents(events).some((event) => event.kind === 'ask')}
+      isPutting={captureKinds[task.kind].isStillPutting(table)}
+      bowl={bowlOf(sitting)}
+      {...others}
+    />
+  );
+}
