@@ -25,8 +25,11 @@ runCommand(async () => {
     totals.failed += failed;
   };
   try {
-    add(await check('Lint', ['npm', 'run', 'lint', '--silent'], env));
-    add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
+    // Both are one long thread each, and neither needs the other.
+    const lint = check('Lint', ['npm', 'run', 'lint', '--silent'], env);
+    const types = check('Types', ['npm', 'run', 'typecheck', '--silent'], env);
+    add(await lint);
+    add(await types);
     add(await check('Pages drawn from the code', ['node', 'tools/docs.mjs', '--check'], env));
     add(await jest('Core', 'packages/core', env));
     add(await jest('Words', 'packages/words', env));

@@ -47,29 +47,29 @@ export class ChildrenController {
   @For('lead', 'practitioner')
   @Get('children/:id/export.json')
   @Header('content-disposition', 'attachment; filename="child.json"')
-  everything(@Present() at: AtWork, @Param('id', Id) id: string): Promise<object> {
-    return this.exports.everything(at, id as ChildId);
+  everything(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<object> {
+    return this.exports.everything(at, id);
   }
 
   @For('lead', 'practitioner')
   @Get('children/:id/tries.csv')
   @Header('content-type', 'text/csv; charset=utf-8')
   @Header('content-disposition', 'attachment; filename="tries.csv"')
-  tries(@Present() at: AtWork, @Param('id', Id) id: string): Promise<string> {
-    return this.exports.triesAsCsv(at, id as ChildId);
+  tries(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<string> {
+    return this.exports.triesAsCsv(at, id);
   }
 
   @Get('children/:id')
   @ApiOkResponse({ type: ChildPage })
-  page(@Present() at: AtWork, @Param('id', Id) id: string): Promise<ChildPage> {
-    return this.children.page(at, id as ChildId);
+  page(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<ChildPage> {
+    return this.children.page(at, id);
   }
 
   @For('lead', 'practitioner')
   @Patch('children/:id')
   @ApiOkResponse({ type: ChildView })
-  change(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: ChildChange): Promise<ChildView> {
-    return this.children.change(at, id as ChildId, body);
+  change(@Present() at: AtWork, @Param('id', Id) id: ChildId, @Body() body: ChildChange): Promise<ChildView> {
+    return this.children.change(at, id, body);
   }
 
   @For('lead', 'practitioner')
@@ -77,10 +77,10 @@ export class ChildrenController {
   @HttpCode(204)
   async decide(
     @Present() at: AtWork,
-    @Param('id', Id) id: string,
+    @Param('id', Id) id: ChildId,
     @Body() body: NewStepDecision,
   ): Promise<void> {
-    await this.decisions.decide(at, await this.sight.child(at, id as ChildId), body);
+    await this.decisions.decide(at, await this.sight.child(at, id), body);
   }
 
   @For('lead', 'practitioner')
@@ -88,17 +88,17 @@ export class ChildrenController {
   @HttpCode(204)
   async rule(
     @Present() at: AtWork,
-    @Param('id', Id) id: string,
+    @Param('id', Id) id: ChildId,
     @Body() body: NewStatementRuling,
   ): Promise<void> {
-    await this.decisions.rule(at, await this.sight.child(at, id as ChildId), body);
+    await this.decisions.rule(at, await this.sight.child(at, id), body);
   }
 
   @For('lead', 'practitioner')
   @Post('children/:id/revised/read')
   @HttpCode(204)
-  revisedWasRead(@Present() at: AtWork, @Param('id', Id) id: string): Promise<void> {
-    return this.children.revisedWasRead(at, id as ChildId);
+  revisedWasRead(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<void> {
+    return this.children.revisedWasRead(at, id);
   }
 
   @Get('rooms/:id/moves')

@@ -57,8 +57,8 @@ export class OfficeController {
 
   @Patch('children/:id')
   @HttpCode(204)
-  place(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: PlaceChange): Promise<void> {
-    return this.register.place(at, id as ChildId, body);
+  place(@Present() at: AtWork, @Param('id', Id) id: ChildId, @Body() body: PlaceChange): Promise<void> {
+    return this.register.place(at, id, body);
   }
 
   @Get('children.csv')
@@ -93,8 +93,8 @@ export class OfficeController {
   @Post('children/:id/erase')
   @HttpCode(200)
   @ApiOkResponse({ type: Erasure })
-  erase(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: EraseChild): Promise<Erasure> {
-    return this.erasures.eraseNow(at, id as ChildId, body.firstName);
+  erase(@Present() at: AtWork, @Param('id', Id) id: ChildId, @Body() body: EraseChild): Promise<Erasure> {
+    return this.erasures.eraseNow(at, id, body.firstName);
   }
 
   @Put('rooms/:id')
@@ -117,14 +117,14 @@ export class OfficeController {
 
   @Patch('adults/:id')
   @HttpCode(204)
-  changeAdult(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: AdultChange): Promise<void> {
-    return this.people.changeAdult(at, id as StaffId, body);
+  changeAdult(@Present() at: AtWork, @Param('id', Id) id: StaffId, @Body() body: AdultChange): Promise<void> {
+    return this.people.changeAdult(at, id, body);
   }
 
   @Post('adults/:id/secrets')
   @HttpCode(200)
   @ApiOkResponse({ type: AdultSecrets })
-  renew(@Present() at: AtWork, @Param('id', Id) id: string): Promise<AdultSecrets> {
-    return this.people.renewSecrets(at, id as StaffId);
+  renew(@Present() at: AtWork, @Param('id', Id) id: StaffId): Promise<AdultSecrets> {
+    return this.people.renewSecrets(at, id);
   }
 }

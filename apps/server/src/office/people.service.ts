@@ -1,4 +1,4 @@
-import { randomBytes, randomInt, randomUUID } from 'node:crypto';
+import { randomBytes, randomInt } from 'node:crypto';
 import type {
   AdultChange,
   AdultSecrets,
@@ -23,6 +23,7 @@ import { Site } from '../nursery/site.entity.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
 import { spoken } from '../wording/spoken.js';
+import { newId } from '../common/newId.js';
 
 /** Rooms, and the adults who work in them. */
 @Injectable()
@@ -87,7 +88,7 @@ export class PeopleService {
   ): Promise<AdultSecrets> {
     const email = given.email.trim().toLowerCase();
     const { secrets, hashes } = await newSecrets();
-    const id = randomUUID() as StaffId;
+    const id = newId<StaffId>();
     await this.dataSource.transaction(async (manager) => {
       // Addresses are one of a kind over all sites, and nothing is told of the others.
       if (await manager.existsBy(Staff, { email })) throw clash(spoken().refusals.emailTaken(), 'email');

@@ -1,4 +1,3 @@
-import { randomUUID } from 'node:crypto';
 import type {
   ChildView,
   ImportReport,
@@ -28,6 +27,7 @@ import { planImport } from './planImport.js';
 import type { Known, Register } from './readRow.js';
 import { writeRow } from './writeRow.js';
 import { spoken } from '../wording/spoken.js';
+import { newId } from '../common/newId.js';
 
 /** Children in and out of the register, one by one and as a file. */
 @Injectable()
@@ -62,7 +62,7 @@ export class RegisterService {
       throw clash(spoken().refusals.noRoom(), 'roomId');
     const row = {
       ...child,
-      id: randomUUID() as ChildId,
+      id: newId<ChildId>(),
       siteId: at.siteId,
       leftOn: null,
       eraseShownOn: null,
@@ -108,7 +108,7 @@ export class RegisterService {
   async takeIn(at: AtWork, { dryRun, dayOrder, rows, sure = [] }: ImportRequest): Promise<ImportReport> {
     const register = { ...(await this.registerOf(at)), dayOrder, today: today() };
     const before = await this.known(at);
-    const planned = planImport(rows, before, { ...register, sure }, () => randomUUID() as ChildId);
+    const planned = planImport(rows, before, { ...register, sure }, newId<ChildId>);
     const report = planned.map((one) => one.told);
     if (dryRun) return { stored: false, rows: report };
     const isKnown = new Set(before.map((child) => child.id));

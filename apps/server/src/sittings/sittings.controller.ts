@@ -15,7 +15,7 @@ export class SittingsController {
   @Delivery()
   @Put(':id/closing')
   @HttpCode(204)
-  close(@Present() at: AtDevice, @Param('id', Id) id: string, @Body() body: PutClosing): Promise<void> {
-    return this.sittings.close(at, id as SittingId, body);
+  close(@Present() at: AtDevice, @Param('id', Id) id: SittingId, @Body() body: PutClosing): Promise<void> {
+    return this.sittings.close(at, id, body);
   }
 }

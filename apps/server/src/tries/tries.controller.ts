@@ -21,28 +21,28 @@ export class TriesController {
   @Delivery()
   @Put(':id')
   @ApiOkResponse({ type: TryStored })
-  put(@Present() at: AtDevice, @Param('id', Id) id: string, @Body() body: PutTry): Promise<TryStored> {
-    return this.tries.put(at, id as TraceId, body);
+  put(@Present() at: AtDevice, @Param('id', Id) id: TraceId, @Body() body: PutTry): Promise<TryStored> {
+    return this.tries.put(at, id, body);
   }
 
   @Get(':id')
   @ApiOkResponse({ type: ToldTry })
-  find(@Present() at: AtWork, @Param('id', Id) id: string): Promise<ToldTry> {
-    return this.tries.find(at, id as TraceId);
+  find(@Present() at: AtWork, @Param('id', Id) id: TraceId): Promise<ToldTry> {
+    return this.tries.find(at, id);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/amendments')
   @ApiOkResponse({ type: ToldTry })
-  amend(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: NewAmendment): Promise<ToldTry> {
-    return this.corrections.amend(at, id as TraceId, body);
+  amend(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: NewAmendment): Promise<ToldTry> {
+    return this.corrections.amend(at, id, body);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/rulings')
   @ApiOkResponse({ type: ToldTry })
-  rule(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: NewRuling): Promise<ToldTry> {
-    return this.corrections.rule(at, id as TraceId, body);
+  rule(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: NewRuling): Promise<ToldTry> {
+    return this.corrections.rule(at, id, body);
   }
 
   /** Answers "the same try?" about this one and another. */
@@ -50,9 +50,9 @@ export class TriesController {
   @HttpCode(204)
   answerDouble(
     @Present() at: AtWork,
-    @Param('id', Id) id: string,
+    @Param('id', Id) id: TraceId,
     @Body() body: DoubleAnswer,
   ): Promise<void> {
-    return this.doubles.answer(at, id as TraceId, body);
+    return this.doubles.answer(at, id, body);
   }
 }

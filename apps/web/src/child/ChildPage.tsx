@@ -22,6 +22,7 @@ import { Revised } from './Revised.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { Tries } from './Tries.js';
 import { words } from '../wording/words.js';
+import { childIdOf } from '../common/ids.js';
 
 interface Opened {
   readonly skill: SkillLineView['skill'];
@@ -31,7 +32,7 @@ interface Opened {
 /** What is known of how a child counts, each claim opening the tries it rests on, and what comes next. */
 export function ChildPage() {
   const { childId } = useParams();
-  return <PageOf key={childId} id={childId as ChildId} />;
+  return <PageOf key={childId} id={childIdOf(childId)} />;
 }
 
 function PageOf({ id }: { readonly id: ChildId }) {

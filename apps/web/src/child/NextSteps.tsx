@@ -1,7 +1,6 @@
 import type { ChildPage, NextStepView, NewStepDecision } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -10,6 +9,7 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { capitalised } from '../common/text.js';
 import { palette } from '../common/theme.js';
+import { Reasons } from '../common/Reasons.js';
 import { words } from '../wording/words.js';
 
 type Decide = (decision: NewStepDecision) => void;
@@ -99,41 +99,17 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
         )}
       </Box>
       {isDismissing && decide && (
-        <Dismiss onReason={(reason) => decide({ skill, decision: 'dismissed', reason })} />
+        <Reasons
+          title={words.child.whyNotNow()}
+          usual={reasons()}
+          onReason={(reason) => decide({ skill, decision: 'dismissed', reason })}
+        />
       )}
     </Box>
   );
 }
 
 const reasons = () => [words.child.reasonOther(), words.child.reasonSoon(), words.child.reasonPlay()];
-
-function Dismiss({ onReason }: { readonly onReason: (reason: string) => void }) {
-  const [own, setOwn] = useState('');
-  return (
-    <Box sx={{ display: 'grid', gap: 0.5, mt: 1 }}>
-      <Typography variant="body2">{words.child.whyNotNow()}</Typography>
-      {reasons().map((reason) => (
-        <Button key={reason} onClick={() => onReason(reason)} sx={{ fontWeight: 500 }}>
-          {reason}
-        </Button>
-      ))}
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (own.trim() !== '') onReason(own.trim());
-        }}
-      >
-        <TextField
-          size="small"
-          label={words.common.anotherReason()}
-          value={own}
-          onChange={(event) => setOwn(event.target.value.slice(0, 200))}
-        />
-      </Box>
-    </Box>
-  );
-}
 
 const card = {
   bgcolor: palette.gate,

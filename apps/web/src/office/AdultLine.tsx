@@ -3,15 +3,13 @@ import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { FormProvider, useForm } from 'react-hook-form';
 import { DayField } from '../common/DayField.js';
-import { OneOf } from '../common/OneOf.js';
 import { sending } from '../common/sending.js';
-import { Several } from '../common/Several.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
-import { roleChoices } from './roles.js';
+import { RoleAndRooms } from './RoleAndRooms.js';
 import { words } from '../wording/words.js';
 
 interface AdultLineProps {
@@ -52,10 +50,11 @@ function seesWords({ role, rooms }: OfficeAdult, office: OfficeView): string {
 
 function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { readonly onDone: () => void }) {
   const { role, rooms, leftOn } = adult;
-  const { register, control, handleSubmit, setError, formState } = useForm<AdultChange>({
+  const form = useForm<AdultChange>({
     resolver: classValidatorResolver(AdultChange),
     defaultValues: { role, rooms, leftOn },
   });
+  const { register, handleSubmit, setError, formState } = form;
   const { errors, isSubmitting } = formState;
   const keep = handleSubmit((changed) =>
     sending(setError, async () => {
@@ -69,36 +68,25 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
       onDone();
     });
   return (
-    <OfficeForm
-      submitWords={words.common.save()}
-      leaveWords={words.common.cancel()}
-      isSubmitting={isSubmitting}
-      error={errors.root?.message}
-      onSubmit={(event) => void keep(event)}
-      onLeave={onDone}
-      others={<Button onClick={() => void renew()}>{words.office.newCode()}</Button>}
-    >
-      <OneOf
-        control={control}
-        name="role"
-        label={words.office.role()}
-        options={roleChoices()}
-        error={errors.role?.message}
-      />
-      <Several
-        control={control}
-        name="rooms"
-        label={words.office.seesField()}
-        options={office.rooms.map(({ id, name }) => [id, name])}
-        error={errors.rooms?.message}
-      />
-      <DayField
-        register={register}
-        name="leftOn"
-        label={words.office.leavesOn()}
-        error={errors.leftOn?.message}
-        help={words.office.leavesHint()}
-      />
-    </OfficeForm>
+    <FormProvider {...form}>
+      <OfficeForm
+        submitWords={words.common.save()}
+        leaveWords={words.common.cancel()}
+        isSubmitting={isSubmitting}
+        error={errors.root?.message}
+        onSubmit={(event) => void keep(event)}
+        onLeave={onDone}
+        others={<Button onClick={() => void renew()}>{words.office.newCode()}</Button>}
+      >
+        <RoleAndRooms office={office} />
+        <DayField
+          register={register}
+          name="leftOn"
+          label={words.office.leavesOn()}
+          error={errors.leftOn?.message}
+          help={words.office.leavesHint()}
+        />
+      </OfficeForm>
+    </FormProvider>
   );
 }

@@ -1,13 +1,11 @@
 import { NewAdult, type AdultSecrets, type OfficeView } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import TextField from '@mui/material/TextField';
-import { useForm } from 'react-hook-form';
-import { OneOf } from '../common/OneOf.js';
+import { FormProvider, useForm } from 'react-hook-form';
 import { sending } from '../common/sending.js';
-import { Several } from '../common/Several.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
-import { roleChoices } from './roles.js';
+import { RoleAndRooms } from './RoleAndRooms.js';
 import { words } from '../wording/words.js';
 
 interface NewAdultFormProps {
@@ -17,10 +15,11 @@ interface NewAdultFormProps {
 }
 
 export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
-  const { register, control, handleSubmit, setError, formState } = useForm<NewAdult>({
+  const form = useForm<NewAdult>({
     resolver: classValidatorResolver(NewAdult),
     defaultValues: { firstName: '', lastName: '', email: '', role: 'practitioner', rooms: [] },
   });
+  const { register, handleSubmit, setError, formState } = form;
   const { errors, isSubmitting } = formState;
   const add = handleSubmit((adult) =>
     sending(setError, async () => onAdded(await change<AdultSecrets>('POST', 'adults', adult))),
@@ -29,32 +28,21 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
     <TextField label={label} error={!!errors[name]} helperText={errors[name]?.message} {...register(name)} />
   );
   return (
-    <OfficeForm
-      label={words.office.addAdult()}
-      submitWords={words.common.add()}
-      leaveWords={words.common.cancel()}
-      isSubmitting={isSubmitting}
-      error={errors.root?.message}
-      onSubmit={(event) => void add(event)}
-      onLeave={onClose}
-    >
-      {text('firstName', words.fields.firstName())}
-      {text('lastName', words.fields.lastName())}
-      {text('email', 'E-mail')}
-      <OneOf
-        control={control}
-        name="role"
-        label={words.office.role()}
-        options={roleChoices()}
-        error={errors.role?.message}
-      />
-      <Several
-        control={control}
-        name="rooms"
-        label={words.office.seesField()}
-        options={office.rooms.map(({ id, name }) => [id, name])}
-        error={errors.rooms?.message}
-      />
-    </OfficeForm>
+    <FormProvider {...form}>
+      <OfficeForm
+        label={words.office.addAdult()}
+        submitWords={words.common.add()}
+        leaveWords={words.common.cancel()}
+        isSubmitting={isSubmitting}
+        error={errors.root?.message}
+        onSubmit={(event) => void add(event)}
+        onLeave={onClose}
+      >
+        {text('firstName', words.fields.firstName())}
+        {text('lastName', words.fields.lastName())}
+        {text('email', words.entrance.email())}
+        <RoleAndRooms office={office} />
+      </OfficeForm>
+    </FormProvider>
   );
 }

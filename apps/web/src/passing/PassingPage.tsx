@@ -7,7 +7,6 @@ import { useQuery } from '@tanstack/react-query';
 import { formatISO } from 'date-fns/formatISO';
 import { useState, type ReactNode } from 'react';
 import { useOutletContext } from 'react-router';
-import { v4 as uuid } from 'uuid';
 import { todayQuery } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { palette } from '../common/theme.js';
@@ -15,6 +14,7 @@ import { useHere } from '../common/here.js';
 import { keepTry, type KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
+import { newId } from '../common/ids.js';
 
 const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
 
@@ -38,12 +38,12 @@ export function PassingPage() {
     if (!child || !skill) return;
     const { events, ...facts } = seenInPassing(skill, n);
     const kept: KeptTry = {
-      id: uuid() as TraceId,
+      id: newId<TraceId>(),
       head: {
         ...facts,
         set: facts.set as KeptTry['head']['set'],
         childId: child.id,
-        sittingId: uuid() as SittingId,
+        sittingId: newId<SittingId>(),
         recordedBy: adult.id,
         startedAt: formatISO(new Date()),
         language: child.language,

@@ -10,7 +10,7 @@ import { saidIn, waysToAmend, withSaid } from '../amending/waysToAmend.js';
 import { request } from '../api/http.js';
 import { NumberPad } from '../sitting/thumb/NumberPad.js';
 import { keepTold } from './keepTold.js';
-import { Reason } from './Reason.js';
+import { Reasons } from '../common/Reasons.js';
 import { words } from '../wording/words.js';
 
 interface AmendStepProps {
@@ -75,7 +75,14 @@ export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
           />
         </Box>
       )}
-      {instead !== undefined && <Reason usual={reasons()} isBusy={amend.isPending} onReason={amend.mutate} />}
+      {instead !== undefined && (
+        <Reasons
+          title={words.common.why()}
+          usual={reasons()}
+          isBusy={amend.isPending}
+          onReason={amend.mutate}
+        />
+      )}
       {amend.error && <Typography role="alert">{amend.error.message}</Typography>}
     </Box>
   );

@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { request } from '../api/http.js';
 import { Choice } from '../common/Choice.js';
 import { keepTold } from './keepTold.js';
-import { Reason } from './Reason.js';
+import { Reasons } from '../common/Reasons.js';
 import { words } from '../wording/words.js';
 
 const reasons = () => [words.replay.seenOther(), words.replay.laidOther(), words.replay.prompted()];
@@ -52,7 +52,14 @@ export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly 
         ]}
         onChoose={setHolds}
       />
-      {holds !== null && <Reason usual={reasons()} isBusy={rule.isPending} onReason={rule.mutate} />}
+      {holds !== null && (
+        <Reasons
+          title={words.common.why()}
+          usual={reasons()}
+          isBusy={rule.isPending}
+          onReason={rule.mutate}
+        />
+      )}
       {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
       <Box>
         <Button onClick={onDone}>{words.common.cancel()}</Button>

@@ -1,4 +1,3 @@
-import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useState, useSyncExternalStore } from 'react';
@@ -13,6 +12,7 @@ import type { ChosenStep } from './freshSitting.js';
 import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 import { words } from '../wording/words.js';
+import { childIdOf } from '../common/ids.js';
 
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
@@ -31,7 +31,7 @@ export function SittingPage() {
         childIds!
           .split('+')
           .map((id) =>
-            SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(id as ChildId)), chosen),
+            SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(childIdOf(id))), chosen),
           ),
       ),
     staleTime: Infinity,

@@ -1,10 +1,10 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
 import { fittingCounters, type SittingId } from '@dotting/core';
-import { v4 as uuid } from 'uuid';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
 import type { Sitting } from '../outbox/sitting.js';
+import { newId } from '../common/ids.js';
 
 /** What an adult chose to begin with. */
 export type ChosenStep = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
@@ -28,7 +28,7 @@ export function freshSitting(
   chosen: ChosenStep | null,
   now: Now,
 ): Sitting {
-  const id = uuid() as SittingId;
+  const id = newId<SittingId>();
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
   const step = chosen ?? steps[0] ?? easier ?? firstEver(child, now);
   const language = child.languages[0]!;

@@ -20,6 +20,8 @@ const page = (): Promise<ChildPage> =>
 
 const stored = new Map<string, string>();
 
+const later = setTimeout;
+
 beforeAll(() => {
   Object.assign(globalThis, {
     localStorage: {
@@ -30,6 +32,8 @@ beforeAll(() => {
     window: { addEventListener: () => undefined, removeEventListener: () => undefined },
     navigator: {},
     fetch: () => Promise.reject(new TypeError('network')),
+    // What is to be sent again later does not keep the tests from ending.
+    setTimeout: (act: () => void, ms: number) => later(act, ms).unref(),
   });
 });
 

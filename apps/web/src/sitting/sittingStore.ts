@@ -1,7 +1,6 @@
 import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
-import { v4 as uuid } from 'uuid';
 import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
 import { caughtUp, forgetStep, notedStep, noteStep, type Noted } from '../outbox/journal.js';
 import { outbox } from '../outbox/outbox.js';
@@ -9,6 +8,7 @@ import { after, type Action } from './after.js';
 import type { Now } from './now.js';
 import { freshSitting, type ChosenStep } from './freshSitting.js';
 import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from '../outbox/sitting.js';
+import { newId } from '../common/ids.js';
 
 /** A step noted so long ago belongs to nothing that is still going on. */
 const forgottenMs = 24 * 3_600_000;
@@ -166,7 +166,7 @@ function withNoted(sitting: Sitting, noted: Noted): Sitting {
 
 function now(): Now {
   const date = new Date();
-  return { ms: date.getTime(), iso: isoWithMs(date), newId: uuid() as TraceId };
+  return { ms: date.getTime(), iso: isoWithMs(date), newId: newId<TraceId>() };
 }
 
 /** formatISO with the milliseconds it leaves out. */

@@ -235,6 +235,48 @@ const table = {
   principleTriesInSitting: 3,
   /** So many more on the tray than the first number, for it to go up. (things) */
   traySpare: 4,
+  /** A success with a prompt counts half … (weight) */
+  successPrompted: 0.5,
+  /** … shown how, hardly … (weight) */
+  successShown: 0.2,
+  /** … together with friends, a quarter … (weight) */
+  successWithOthers: 0.25,
+  /** … with something that gives it away, half. Help makes no miss worth less. (weight) */
+  successWithCue: 0.5,
+  /** A set shown for longer may have been counted … (ms) */
+  shownBriefly: 1000,
+  /** … and then counts half. (weight) */
+  successShownLong: 0.5,
+  /** What was seen in play, and not taken down step by step. (weight) */
+  seenInPassing: 0.5,
+  /** A routine the child had not met measures the routine too. (weight) */
+  missFirstTime: 0.7,
+  /** Who stops early of their own accord may have had enough. (weight) */
+  missStoppedItself: 0.5,
+  /** How the chance of a slip rises along a set, where it does. (power of the place, Weibull) */
+  slipsRise: 2.5,
+  /** Where track is kept, a slip comes all the same. (chance a thing) */
+  slipsHardly: 0.004,
+  /** From the number on at which track is lost, a slip comes at one thing in three. (chance a thing) */
+  slipsBeyond: 1 / 3,
+  /** What the next level of fetching is worth, between the best in reach and a principle never looked at. (score) */
+  nextLevel: 0.75,
+  /** A child nobody has seen is asked no more than this. (numbers) */
+  firstNumbers: 5,
+  /** Where a principle is looked at, larger numbers only take longer. (numbers) */
+  comfortable: 7,
+  /** How many there are to take from, where nothing else is said. (things) */
+  usualPile: 15,
+  /** From here on a child fetches by counting. (numbers) */
+  firstCounted: 5,
+  /** So many tries without help or doubt stand by themselves. (tries) */
+  cleanTries: 2,
+  /** So many obstacles of one skill are named at most. (obstacles) */
+  obstaclesNamed: 2,
+  /** A trend is against what was said so long before. (weeks) */
+  trendWeeks: 6,
+  /** A course has about so many points at most. (points) */
+  coursePoints: 12,
 } as const;
 
 type Widened<Value> = Value extends readonly number[] ? readonly number[] : number;

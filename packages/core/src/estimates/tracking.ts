@@ -41,10 +41,6 @@ export interface Tracking {
 const MOST_THINGS = 100;
 export const mostTracked = 30;
 const SURELY = 0.95;
-/** Shape of the rising chance along the set (Weibull), and the slip chances elsewhere. */
-const RISING_POWER = 2.5;
-const HARDLY = 0.004;
-const BEYOND_LIMIT = 1 / 3;
 
 /** One way of losing track that is held possible. */
 interface TrackingWay {
@@ -74,14 +70,16 @@ const alongTheSet = (at: (k: number) => number): Omit<Hazards, 'slips'> => ({ at
 const hazardsOf: Record<TrackingShape, readonly Hazards[]> = {
   constant: geometric(0.003, 0.27, 12).map((e) => ({ ...alongTheSet(() => e), slips: e })),
   limit: Array.from({ length: 20 }, (_, i) => ({
-    ...alongTheSet((k) => (k <= i + 1 ? HARDLY : BEYOND_LIMIT)),
+    ...alongTheSet((k) => (k <= i + 1 ? figure.slipsHardly : figure.slipsBeyond)),
     slips: 1 / (i + 1),
   })),
   rising: geometric(2, 30, 12).map((scale) => ({
-    ...alongTheSet((k) => -Math.expm1(((k - 1) / scale) ** RISING_POWER - (k / scale) ** RISING_POWER)),
+    ...alongTheSet(
+      (k) => -Math.expm1(((k - 1) / scale) ** figure.slipsRise - (k / scale) ** figure.slipsRise),
+    ),
     slips: 1 / scale,
   })),
-  closing: geometric(0.03, 0.7, 9).map((c) => ({ at: () => HARDLY, atClose: () => c, slips: c })),
+  closing: geometric(0.03, 0.7, 9).map((c) => ({ at: () => figure.slipsHardly, atClose: () => c, slips: c })),
 };
 
 function wayOf(shape: TrackingShape, { at, atClose, slips }: Hazards): TrackingWay {

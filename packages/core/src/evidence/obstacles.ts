@@ -82,9 +82,6 @@ function reachOf(skill: SkillEntry, trace: Trace): number {
   return Math.max(order.upTo + Number(order.slips.length > 0), order.lastNumber);
 }
 
-/** At most so many are named for one skill. */
-const MOST_NAMED = 2;
-
 /**
  * What stands in the way of a skill: slips that came at least twice and in a good share of the latest tries
  * long enough to show them, the commonest first. Words that go wrong at one number are held together by that
@@ -101,7 +98,7 @@ export function obstaclesIn(skill: SkillEntry, tries: readonly Trace[], date: st
   );
   const ranked = found.toSorted((a, b) => b.traces.length / b.of - a.traces.length / a.of);
   const named = ranked.filter((one, i) => ranked.findIndex((other) => other.slip === one.slip) === i);
-  if (named.length > 0) return named.slice(0, MOST_NAMED);
+  if (named.length > 0) return named.slice(0, figure.obstaclesNamed);
   return obstacleOf(skill, ofTheCommonest(seen), looks, figure.obstacleTriesTogether);
 }
 

@@ -1,3 +1,4 @@
+import { figure } from '../estimates/parameters.js';
 import { settledEvents } from '../trace/settled.js';
 import type { AnsweredBy, Help, Trace } from '../trace/trace.js';
 import { readPass, wordsOf } from '../trace/passes.js';
@@ -14,20 +15,15 @@ export interface TryWeight {
 const SUCCESS_WITH_HELP: Record<Help, number> = {
   none: 1,
   encouraged: 1,
-  prompted: 0.5,
-  shown: 0.2,
+  prompted: figure.successPrompted,
+  shown: figure.successShown,
   guided: 0,
 };
-const SUCCESS_ANSWERED_BY: Record<AnsweredBy, number> = { alone: 1, 'with-others': 0.25, others: 0 };
-const SUCCESS_WITH_CUE = 0.5;
-/** A set shown for longer may have been counted. */
-const FLASH_MS = 1000;
-const SUCCESS_SHOWN_LONG = 0.5;
-const SEEN_IN_PASSING = 0.5;
-/** A routine the child had not met measures the routine too. */
-const MISS_FIRST_TIME = 0.7;
-const MISS_STOPPED_ITSELF = 0.5;
-
+const SUCCESS_ANSWERED_BY: Record<AnsweredBy, number> = {
+  alone: 1,
+  'with-others': figure.successWithOthers,
+  others: 0,
+};
 const NOTHING: TryWeight = { success: 0, miss: 0 };
 
 export type WeighedTrace = Pick<
@@ -52,13 +48,13 @@ export function tryWeight(trace: WeighedTrace): TryWeight {
   const countsElsewhere = trace.sameAs !== undefined;
   if (trace.setAside !== undefined || countsElsewhere) return NOTHING;
   if (trace.answeredBy === 'others' || cameToNothing(trace)) return NOTHING;
-  const seen = trace.seen === 'in-passing' ? SEEN_IN_PASSING : 1;
+  const seen = trace.seen === 'in-passing' ? figure.seenInPassing : 1;
   const success =
     SUCCESS_WITH_HELP[trace.help] *
     SUCCESS_ANSWERED_BY[trace.answeredBy] *
-    (trace.set.cue ? SUCCESS_WITH_CUE : 1) *
-    ((trace.shownMs ?? 0) > FLASH_MS ? SUCCESS_SHOWN_LONG : 1);
-  const miss = trace.firstTime ? MISS_FIRST_TIME : 1;
+    (trace.set.cue ? figure.successWithCue : 1) *
+    ((trace.shownMs ?? 0) > figure.shownBriefly ? figure.successShownLong : 1);
+  const miss = trace.firstTime ? figure.missFirstTime : 1;
   return { success: success * seen, miss: miss * seen * missWhenStopped(trace) };
 }
 
@@ -76,5 +72,5 @@ function missWhenStopped(trace: WeighedTrace): number {
   if (trace.ended === 'stopped-by-adult') return 0;
   if (trace.ended !== 'stopped-itself' || trace.target === undefined) return 1;
   const { upTo } = readWords(wordsOf(readPass(trace)), trace.start, trace.direction);
-  return (trace.target - upTo) * trace.direction > 0 ? MISS_STOPPED_ITSELF : 1;
+  return (trace.target - upTo) * trace.direction > 0 ? figure.missStoppedItself : 1;
 }

@@ -1,3 +1,4 @@
+import { figure } from '../estimates/parameters.js';
 import { daysBetween } from '../estimates/axis.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
@@ -15,9 +16,6 @@ export interface CoursePoint {
   readonly triedTo: number;
 }
 
-/** The days on which a course is drawn at most. */
-const MOST_POINTS = 12;
-
 /** The course of the skills along the numbers, at the days of the looks, thinned where there are many. */
 export function courseOf(
   skills: readonly SkillEntry[],
@@ -25,7 +23,7 @@ export function courseOf(
   options: StatementOptions = {},
 ): ReadonlyMap<string, readonly CoursePoint[]> {
   const all = [...new Set(tries.map(dayOf))].sort();
-  const every = Math.ceil(all.length / MOST_POINTS);
+  const every = Math.ceil(all.length / figure.coursePoints);
   const days = all.filter((_, i) => (all.length - 1 - i) % every === 0);
   const byDay = days.map((day) => ({ day, said: saidFor(tries, day, options) }));
   return new Map(
@@ -43,15 +41,12 @@ export function courseOf(
 
 export type Trend = 'rising' | 'steady' | 'falling' | 'new';
 
-/** Weeks over which a trend is read. */
-const TREND_WEEKS = 6;
-
 /** Whether more is said now than six weeks before the last look. */
 export function trendOf(course: readonly CoursePoint[]): Trend {
   const last = course.at(-1);
   if (!last || course.length < 2) return 'new';
   const before =
-    course.findLast((point) => daysBetween(point.day, last.day) >= 7 * TREND_WEEKS) ?? course[0]!;
+    course.findLast((point) => daysBetween(point.day, last.day) >= 7 * figure.trendWeeks) ?? course[0]!;
   if (last.likelyTo === before.likelyTo) return 'steady';
   return last.likelyTo > before.likelyTo ? 'rising' : 'falling';
 }

@@ -78,8 +78,6 @@ export interface NextStepsOptions {
 }
 
 const CHOICES = 3;
-/** What the next level of fetching is worth, between the best in reach and a principle never looked at. */
-const NEXT_LEVEL = 0.75;
 
 /** What a step is made from. */
 interface Candidate {
@@ -256,7 +254,7 @@ class StepMaker {
   private reachOf(skill: SkillEntry, n: number): number {
     const chance = this.child.chanceAt(skill, n);
     if (!skill.axis) return 1 - chance;
-    if (skill.id === 'fetch' && n === this.child.nextLevel) return NEXT_LEVEL;
+    if (skill.id === 'fetch' && n === this.child.nextLevel) return figure.nextLevel;
     return reach(chance);
   }
 
@@ -287,7 +285,7 @@ class StepMaker {
 
   private alongTheAxis(skill: SkillEntry, task: Task): readonly number[] {
     const tried = Math.max(0, ...this.child.looksOf(skill).map((trace) => trace.target ?? trace.set.size));
-    const most = Math.min(largestOf(task), Math.max(tried + figure.reach, FIRST_NUMBERS));
+    const most = Math.min(largestOf(task), Math.max(tried + figure.reach, figure.firstNumbers));
     // A level of fetching that is stated is not asked below.
     const least = skill.id === 'fetch' ? Math.max(1, this.child.nextLevel - 1) : smallestToPropose(task);
     return Array.from({ length: Math.max(1, most - least + 1) }, (_, i) => least + i);
@@ -296,7 +294,9 @@ class StepMaker {
   private onTheRungs(task: Task): readonly number[] {
     const guide = skillOf(task.arrangement === 'none' ? 'order' : 'row');
     const sure = task.ladder.filter(
-      (n) => n <= Math.max(COMFORTABLE, smallestOf(task)) && this.child.chanceAt(guide, n) >= figure.goesWell,
+      (n) =>
+        n <= Math.max(figure.comfortable, smallestOf(task)) &&
+        this.child.chanceAt(guide, n) >= figure.goesWell,
     );
     return [sure.at(-1) ?? task.ladder[0]!];
   }
@@ -311,11 +311,6 @@ function leastToShow(place: SlipPlace | null): number {
   if (place === null || place.kind === 'close') return 0;
   return place.kind === 'asked' ? place.n : place.n + 1;
 }
-
-/** A child nobody has looked at is asked no more than this. */
-const FIRST_NUMBERS = 5;
-/** Where it is the principle that is looked at, larger numbers only take longer. */
-const COMFORTABLE = 7;
 
 /** Most worth doing where it goes well three times in five; nothing where it cannot go well, or cannot but. */
 const reach = (chance: number): number => Math.max(0, 1 - Math.abs(chance - 0.6) / 0.4);

@@ -13,8 +13,6 @@ import type { SittingId } from '../trace/ids.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { obstaclesIn, type Obstacle } from '../evidence/obstacles.js';
 
-/** How many there are to take from, where nothing else is said. */
-const USUAL_PILE = 15;
 /** So few are counted by whoever counts at all. */
 const FEW = 3;
 
@@ -129,7 +127,7 @@ export class Standing {
       months: birthDate ? ageInMonths(birthDate, this.date) : null,
       arrangements: ['row'],
       things: ['cork'],
-      largest: USUAL_PILE,
+      largest: figure.usualPile,
       secondsLeft: 60 * figure.minutesOfSitting,
     };
   }

@@ -7,11 +7,6 @@ import { sayNumber } from './sayNumber.js';
 import { thingsOf } from './weaknesses.js';
 import type { FetchStatement } from './statement.js';
 
-/** How many there are to take from, where a try does not say. */
-const USUAL_PILE = 15;
-/** From here on a child fetches by counting: what is said goes as far as was rightly given. */
-const FIRST_COUNTED = 5;
-
 /** How many a child fetches when asked. */
 export function fetchStatement(traces: readonly Trace[], date: string): readonly FetchStatement[] {
   const looks = traces.flatMap((trace) => {
@@ -20,10 +15,10 @@ export function fetchStatement(traces: readonly Trace[], date: string): readonly
   });
   if (looks.length === 0) return [];
   const requests = looks.map(({ request }) => request);
-  const options = { pile: USUAL_PILE, day: date };
+  const options = { pile: figure.usualPile, day: date };
   const { careful } = statedLevel(requests, options, figure.statedClaim);
   const distribution = knowerLevels(requests, options);
-  const counted = tracking(requests.filter((one) => one.asked >= FIRST_COUNTED).map(asCount), {
+  const counted = tracking(requests.filter((one) => one.asked >= figure.firstCounted).map(asCount), {
     day: date,
     keepAs: 'fetch',
   });
@@ -32,8 +27,8 @@ export function fetchStatement(traces: readonly Trace[], date: string): readonly
   );
   // Whoever counts to fetch may still lose track on the way to a large number.
   const upTo = (byLevel: readonly number[], kept: readonly number[]): readonly number[] =>
-    Array.from({ length: USUAL_PILE }, (_, i) =>
-      i + 1 < FIRST_COUNTED ? byLevel[i + 1]! : byLevel[FIRST_COUNTED]! * kept[i]!,
+    Array.from({ length: figure.usualPile }, (_, i) =>
+      i + 1 < figure.firstCounted ? byLevel[i + 1]! : byLevel[figure.firstCounted]! * kept[i]!,
     );
   const supported = upTo(careful, counted.supported);
   const likely = upTo(atLeast, counted.likely);
@@ -47,7 +42,7 @@ export function fetchStatement(traces: readonly Trace[], date: string): readonly
     thingsOf,
   );
   const { likelyTo } = said;
-  const level = likelyTo === 0 ? null : likelyTo >= FIRST_COUNTED ? 'CP' : levels[likelyTo]!;
+  const level = likelyTo === 0 ? null : likelyTo >= figure.firstCounted ? 'CP' : levels[likelyTo]!;
   const missedAbove = requests.some((one) => one.given !== one.asked && one.asked > likelyTo);
   return [{ skill: 'fetch', by: 'fetch', level, levels: distribution, missedAbove, ...said }];
 }

@@ -41,14 +41,11 @@ export const beatOf: KindOf = (trace) => trace.set.layout?.way ?? 'even';
 export const hasKinds = (supports: readonly Trace[], kindOf: KindOf): boolean =>
   kindOf === null || new Set(supports.map(kindOf)).size >= figure.steadyKinds;
 
-/** Two tries free of all this stand by themselves. */
-const CLEAN_TRIES = 2;
-
 /** What weakens a statement that these successes carry. */
 export function weaknessesOf(supports: readonly Trace[], kindOf: KindOf): readonly Weakness[] {
   const found = new Set<Weakness>();
   const clean = supports.filter((trace) => !ofOneTry.some(([, applies]) => applies(trace)));
-  if (clean.length < CLEAN_TRIES) {
+  if (clean.length < figure.cleanTries) {
     for (const [weakness, applies] of ofOneTry) if (supports.some(applies)) found.add(weakness);
   }
   if (!hasKinds(supports, kindOf)) found.add(kindOf === beatOf ? 'one-beat' : 'one-kind-of-thing');

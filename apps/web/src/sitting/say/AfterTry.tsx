@@ -2,7 +2,6 @@ import { taskOf, type Ended } from '@dotting/core';
 import { tellTry } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { languageName } from '../../common/language.js';
@@ -12,6 +11,7 @@ import { PutRight } from '../thumb/PutRight.js';
 import { viewOf } from '../kinds/views.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
+import { Reasons } from '../../common/Reasons.js';
 import { words } from '../../wording/words.js';
 
 interface AfterTryProps {
@@ -89,7 +89,9 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
             options={endings.map((one) => [one, words.after.ended[one]()])}
             onChoose={(ended) => dispatch({ kind: 'end', ended })}
           />
-          {head.setAside === undefined && <SetAside onSetAside={setAside} />}
+          {head.setAside === undefined && (
+            <Reasons title={words.after.dontCount()} usual={reasons()} onReason={setAside} />
+          )}
         </>
       )}
     </Box>
@@ -102,36 +104,3 @@ const reasons = () => [
   words.after.joinedIn(),
   words.after.setOutWrong(),
 ];
-
-function SetAside({ onSetAside }: { readonly onSetAside: (reason: string) => void }) {
-  const [reason, setReason] = useState('');
-  return (
-    <Box sx={{ display: 'grid', gap: 0.5 }}>
-      <Typography variant="body2" color="textSecondary">
-        {words.after.dontCount()}
-      </Typography>
-      <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-        {reasons().map((one) => (
-          <Button key={one} onClick={() => onSetAside(one)} sx={{ fontWeight: 500 }}>
-            {one}
-          </Button>
-        ))}
-        <Box
-          component="form"
-          onSubmit={(event) => {
-            event.preventDefault();
-            if (reason.trim() !== '') onSetAside(reason.trim());
-          }}
-          sx={{ flex: 1, minWidth: 160 }}
-        >
-          <TextField
-            size="small"
-            label={words.common.anotherReason()}
-            value={reason}
-            onChange={(event) => setReason(event.target.value.slice(0, 200))}
-          />
-        </Box>
-      </Box>
-    </Box>
-  );
-}

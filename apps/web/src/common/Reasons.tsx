@@ -5,20 +5,24 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { words } from '../wording/words.js';
 
-interface ReasonProps {
+interface ReasonsProps {
+  /** What is asked. */
+  readonly title: string;
   /** Reasons in one tap. */
   readonly usual: readonly string[];
-  readonly isBusy: boolean;
+  readonly isBusy?: boolean;
   readonly onReason: (reason: string) => void;
 }
 
-/** Why something is put right: without a reason it is not. */
-export function Reason({ usual, isBusy, onReason }: ReasonProps) {
+const longest = 200;
+
+/** Why something is done: a usual reason in one tap, or one of the adult's own. */
+export function Reasons({ title, usual, isBusy = false, onReason }: ReasonsProps) {
   const [own, setOwn] = useState('');
   return (
-    <Box role="group" aria-label={words.common.why()} sx={{ display: 'grid', gap: 0.75 }}>
+    <Box role="group" aria-label={title} sx={{ display: 'grid', gap: 0.75 }}>
       <Typography variant="body2" color="textSecondary">
-        {words.common.why()}
+        {title}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
         {usual.map((reason) => (
@@ -38,7 +42,7 @@ export function Reason({ usual, isBusy, onReason }: ReasonProps) {
             size="small"
             label={words.common.anotherReason()}
             value={own}
-            onChange={(event) => setOwn(event.target.value.slice(0, 200))}
+            onChange={(event) => setOwn(event.target.value.slice(0, longest))}
           />
           <Button type="submit" disabled={isBusy || own.trim() === ''}>
             {words.common.save()}
