@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent } from 'react';
+import { useEffectEvent, useLayoutEffect } from 'react';
 import { words } from '../wording/words.js';
 
 /** Everything a key can do in a sitting. */
@@ -90,7 +90,7 @@ export function useKeys(
     const command = commandOf(event);
     if (command) onRelease(command);
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     window.addEventListener('keydown', press);
     window.addEventListener('keyup', release);
     return () => {

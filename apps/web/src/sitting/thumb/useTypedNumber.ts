@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent, useState } from 'react';
+import { useEffectEvent, useLayoutEffect, useState } from 'react';
 import { isPressable, isTyping } from '../keys.js';
 
 const mostDigits = 3;
@@ -18,7 +18,8 @@ export function useTypedNumber(onNumber: (n: number) => void): string {
       onNumber(Number(typed));
     }
   });
-  useEffect(() => {
+  // Before it is painted: whoever sees the pad can type.
+  useLayoutEffect(() => {
     window.addEventListener('keydown', press, true);
     return () => window.removeEventListener('keydown', press, true);
   }, []);
