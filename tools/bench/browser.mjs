@@ -31,21 +31,26 @@ async function measureLoad(context, sitting) {
     if (response.request().resourceType() === 'script') scripts.push(response);
   });
   await page.goto(sitting);
-  await page.getByRole('button', { name: 'Change …' }).waitFor();
+  const { sitting: words } = await loadWords();
+  await page.getByRole('button', { name: words.changeTask() }).waitFor();
   const sizes = await Promise.all(scripts.map(async (script) => gzipSync(await script.body()).length));
   await page.close();
   const kilobytes = sizes.reduce((sum, size) => sum + size, 0) / 1000;
   return [[`script of a sitting’s first load, gzip, ${sizes.length} files`, `${kilobytes.toFixed(0)} kB`]];
 }
 
+/** What stands on the screen, as the catalogue has it. */
+const loadWords = async () => (await import('../../packages/words/dist/index.js')).english;
+
 /** A count to tap along with, whatever is proposed. */
 async function layARow(page) {
-  const column = page.getByRole('region', { name: 'Say and lay' });
-  await page.getByRole('button', { name: 'Change …' }).click();
-  await column.getByRole('radio', { name: 'one-to-one', exact: true }).click();
-  await column.getByRole('radio', { name: 'Count a row', exact: true }).click();
-  await page.getByRole('button', { name: 'Lay this' }).click();
-  await page.getByRole('button', { name: 'The tray is laid: begin' }).click();
+  const { sitting, strands, tasks } = await loadWords();
+  const column = page.getByRole('region', { name: sitting.sayAndSetOut() });
+  await page.getByRole('button', { name: sitting.changeTask() }).click();
+  await column.getByRole('radio', { name: strands['one-to-one'](), exact: true }).click();
+  await column.getByRole('radio', { name: tasks['count-row'].name(), exact: true }).click();
+  await page.getByRole('button', { name: sitting.useThis() }).click();
+  await page.getByRole('button', { name: sitting.start() }).click();
 }
 
 /** From the finger to the next paint, as the browser's own event timing has it (in steps of 8 ms, from 16 up). */
