@@ -48,6 +48,20 @@ describe(obstaclesIn, () => {
     expect(obstaclesIn(row, seldom.slice(0, 4), date)).toHaveLength(1);
   });
 
+  test('an adult’s word goes before the reading: what she says went well stands in nobody’s way', () => {
+    const asked: readonly Happening[] = [
+      ...counted(...upTo(5)),
+      { kind: 'ask', question: 'how-many' },
+      { kind: 'answer', value: 3 },
+    ];
+    const ruling = { on: 'how-many', holds: true, reason: 'misheard', by: 'Orla', at: date } as const;
+    const lastWord = skillOf('last-word');
+    const tries = [inARow(5, asked), inARow(5, asked), inARow(5, asked)];
+    expect(obstaclesIn(lastWord, tries, date)).toHaveLength(1);
+    const overruled = tries.map((trace) => ({ ...trace, rulings: [ruling] }));
+    expect(obstaclesIn(lastWord, overruled, date)).toEqual([]);
+  });
+
   test('two kinds that each come often are both named, the commoner first', () => {
     const both = inARow(5, [
       ...counted(1),

@@ -4,6 +4,7 @@ import { figure } from '../estimates/parameters.js';
 import { readTry } from '../reading/readTry.js';
 import type { SkillEntry } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
+import { observationsOf } from './observations.js';
 import { principleReaders } from './principleReaders.js';
 import { placeOfPairing, placeOfWords } from './slipPlaces.js';
 import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
@@ -67,7 +68,10 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
     case 'threshold':
       return thresholdReaders[read.by].slips(trace);
     case 'principle':
-      return principleReaders[read.by].slips(trace);
+      // An adult's word goes before the reading.
+      return observationsOf(trace).principles[read.by]?.success === false
+        ? principleReaders[read.by].slips(trace)
+        : [];
   }
 }
 

@@ -12,7 +12,7 @@ import { slipsOfGiving, type SlipAt } from './tellingSlips.js';
 export interface PrincipleReader {
   /** Whether it holds; null where the try says nothing of it. */
   readonly shown: (trace: Trace) => boolean | null;
-  /** The slips that speak against it. */
+  /** The slips of a try in which it did not hold. */
   readonly slips: (trace: Trace) => readonly SlipAt[];
   /** Its slips are of the words, each at its number. */
   readonly isOfWords?: true;
@@ -28,7 +28,7 @@ const lastWord: PrincipleReader = {
 
 const kept: PrincipleReader = {
   shown: (trace) => readKept(trace)?.shown ?? null,
-  slips: (trace) => (readKept(trace)?.shown === false ? [{ slip: 'counted-again', at: null }] : []),
+  slips: () => [{ slip: 'counted-again', at: null }],
 };
 
 const judged: PrincipleReader = {
