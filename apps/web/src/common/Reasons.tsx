@@ -32,7 +32,7 @@ export function Reasons({ title, usual, isBusy = false, onReason }: ReasonsProps
         ))}
         <Box
           component="form"
-          sx={{ display: 'flex', gap: 0.75, flex: 1, minWidth: 220 }}
+          sx={{ display: 'flex', alignItems: 'center', gap: 0.75, flex: 1, minWidth: 220 }}
           onSubmit={(event) => {
             event.preventDefault();
             if (own.trim() !== '') onReason(own.trim());
