@@ -6,7 +6,7 @@ export default defineConfig({
   workers: 1,
   // Wide enough for a machine that others keep busy too; what is waited for ends the wait.
   timeout: 180_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   forbidOnly: true,
   use: {
     viewport: { width: 1280, height: 800 },

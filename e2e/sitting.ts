@@ -17,9 +17,11 @@ export const test = base.extend<{ signedIn: Page; adult: string }, { app: App }>
   ],
   baseURL: async ({ app }, use) => use(app.url),
   adult: ['Tomasz', { option: true }],
-  signedIn: async ({ page, adult }, use) => {
+  signedIn: async ({ page, adult }, use, { title, errors }) => {
     await signIn(page, '/', adult);
     await use(page);
+    // Where only the log is left of a run, it tells what stood on the page.
+    if (errors.length > 0) console.log(`The page when “${title}” failed:\n${await page.innerText('body')}`);
   },
 });
 

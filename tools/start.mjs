@@ -26,7 +26,7 @@ runCommand(async () => {
 
   const running = { database: null, server: null };
   const start = {
-    database: (port) => startDatabase(dataFolder, port),
+    database: (port) => startDatabase(dataFolder, { port }),
     server: () =>
       startServer({
         databaseUrl: DATABASE_URL ?? running.database.url,

@@ -17,7 +17,7 @@ runCommand(async () => {
   await rm(folder, { recursive: true, force: true });
   await mkdir(folder, { recursive: true });
   say('Starting a database for the tests …');
-  const database = await startDatabase(folder);
+  const database = await startDatabase(folder, { isThrownAway: true });
   const env = { ...process.env, TEST_DATABASE_URL: database.url, NODE_ENV: 'test' };
   const totals = { passed: 0, failed: 0 };
   const add = ({ passed, failed }) => {
