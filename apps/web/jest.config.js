@@ -22,6 +22,7 @@ export default {
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@fontsource-variable/': '<rootDir>/jest.fonts.cjs',
+    '^@dotting/contract/said$': '<rootDir>/../../packages/contract/src/said.ts',
     '^@dotting/(core|contract|words)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

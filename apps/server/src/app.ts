@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { sayWith } from '@dotting/contract/said';
 import fastifyCompress from '@fastify/compress';
 import fastifyCookie from '@fastify/cookie';
 import fastifyHelmet from '@fastify/helmet';
@@ -12,7 +13,6 @@ import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refusedFields } from './http/refusals.js';
 import { serveWebApp } from './http/webApp.js';
-import { sayWith } from '@dotting/contract';
 import { speakingTo, spoken } from './wording/spoken.js';
 
 export interface AppOptions {

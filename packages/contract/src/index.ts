@@ -31,4 +31,3 @@ export * from './office.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';
 export { canBeLastDay, isFarLastDay, orNull } from './validators.js';
-export { sayWith } from './said.js';

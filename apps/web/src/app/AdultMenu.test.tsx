@@ -5,9 +5,11 @@ import 'fake-indexeddb/auto';
 import { draw, tomasz } from '../common/testing.js';
 import { AdultMenu } from './AdultMenu.js';
 
-const open = (adult = tomasz) => {
+const open = async (adult = tomasz) => {
   draw(<AdultMenu />, adult);
-  return userEvent.click(screen.getByRole('button', { name: adult.firstName }));
+  await userEvent.click(screen.getByRole('button', { name: adult.firstName }));
+  // Its code comes when it is first opened.
+  await screen.findByRole('menu');
 };
 const items = () => screen.getAllByRole('menuitem').map((one) => one.textContent);
 

@@ -1,11 +1,11 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useState, useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
-import { ClosingPage } from './closing/ClosingPage.js';
+import { fetchAhead, later } from '../common/later.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
 import type { ChosenStep } from './freshSitting.js';
@@ -13,6 +13,8 @@ import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 import { words } from '../wording/words.js';
 import { childIdOf } from '../common/ids.js';
+
+const ClosingPage = later(async () => (await import('./closing/ClosingPage.js')).ClosingPage);
 
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
@@ -55,6 +57,7 @@ function AtTable({ stores }: { readonly stores: readonly SittingStore[] }) {
   const [active, setActive] = useState(stores[0]!.read().child.id);
   const store = stores.find((one) => one.read().child.id === active)!;
   const navigate = useNavigate();
+  useEffect(fetchAhead, []);
   const onClosed = async (): Promise<void> => {
     void queryClient.invalidateQueries({ queryKey: childQuery(active).queryKey });
     void queryClient.invalidateQueries({ queryKey: ['today'] });

@@ -1,4 +1,4 @@
-import { sayWith } from '@dotting/contract';
+import { sayWith } from '@dotting/contract/said';
 import { english, languages, wordsIn, type AppLanguage, type Words } from '@dotting/words';
 
 /**

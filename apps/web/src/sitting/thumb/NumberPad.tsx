@@ -1,11 +1,12 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { later } from '../../common/later.js';
 import { target } from '../../common/theme.js';
 import { useTypedNumber } from './useTypedNumber.js';
 import { words } from '../../wording/words.js';
+
+const AsHeard = later(async () => (await import('./AsHeard.js')).AsHeard);
 
 /** Of words that can be heard otherwise, or of numbers alone. */
 type NumberPadProps =
@@ -62,34 +63,6 @@ export function NumberPad(props: NumberPadProps) {
           <Button onClick={props.onLeave}>{props.leaveWords ?? words.common.cancel()}</Button>
         </>
       )}
-    </Box>
-  );
-}
-
-function AsHeard({ onSay }: { readonly onSay: (said: number | string) => void }) {
-  const [heard, setHeard] = useState('');
-  const word = heard.trim();
-  const say = (): void => {
-    if (word !== '') onSay(/^\d{1,3}$/.test(word) ? Number(word) : word);
-  };
-  return (
-    <Box
-      component="form"
-      onSubmit={(event) => (event.preventDefault(), say())}
-      sx={{ display: 'flex', gap: 0.75 }}
-    >
-      <TextField
-        label={words.thumb.asHeard()}
-        size="small"
-        value={heard}
-        onChange={(event) => setHeard(event.target.value.slice(0, 40))}
-        slotProps={{
-          htmlInput: { autoComplete: 'off', 'aria-label': words.thumb.otherWord() },
-        }}
-      />
-      <Button type="submit" disabled={word === ''} sx={{ minWidth: 0, px: 1.5 }}>
-        {words.events.Said()}
-      </Button>
     </Box>
   );
 }

@@ -1,7 +1,7 @@
 import { captureKinds, settledEvents, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import { useNumberWords } from '../../common/language.js';
-import { AfterTry } from '../say/AfterTry.js';
+import { later } from '../../common/later.js';
 import { Mirror } from './Mirror.js';
 import { PuppetStage } from '../puppet/PuppetStage.js';
 import { onTheTable, openTry, phaseOf, type Sitting } from '../../outbox/sitting.js';
@@ -11,6 +11,8 @@ import { viewOf } from '../kinds/views.js';
 import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
 import { useSittingNow } from '../useSitting.js';
+
+const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
 interface TrayProps {
   readonly store: SittingStore;
