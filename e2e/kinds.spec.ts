@@ -74,7 +74,7 @@ test('the next number comes with its reason, and two slips running bring an easi
     await press(page, 'Done counting');
     return size;
   };
-  await sitDown(page, 'Oluchi', 12, 'Count a spread', 'jar lids');
+  await sitDown(page, 'Oluchi', 12, 'Count scattered things', 'jar lids');
   const first = await slip();
   await expect(page.getByText(/^Next: \S/)).toBeVisible();
   await press(page, 'Next try');

@@ -146,10 +146,10 @@ test('a new adult gets a code once, and comes in with it', async ({ signedIn: pa
   await press(page, 'Add adult');
   await page.getByLabel('First name').fill('Sedge');
   await page.getByLabel('Last name').fill('Arden');
-  await page.getByLabel('E-mail').fill('nonsense');
+  await page.getByLabel('Email').fill('nonsense');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText('Enter the e-mail address as name@place.example.')).toBeVisible();
-  await page.getByLabel('E-mail').fill('sedge@pennywater.example');
+  await expect(page.getByText('Enter the email address as name@place.example.')).toBeVisible();
+  await page.getByLabel('Email').fill('sedge@pennywater.example');
   await page.getByLabel(/^Sees the children of/).click();
   await page.getByRole('option', { name: 'Lower Pound' }).click();
   await page.keyboard.press('Escape');

@@ -18,7 +18,7 @@ test('from signing in to the child’s page: eight corks, one counted twice, the
   page,
 }) => {
   await page.goto('/');
-  await page.getByLabel('E-mail').fill(emailOf(adults[0]!));
+  await page.getByLabel('Email').fill(emailOf(adults[0]!));
   await page.getByLabel('Password').fill(demoPassword);
   await press(page, 'Sign this device in');
   await comeIn(page, 'Tomasz');

@@ -201,7 +201,7 @@ test('every view passes the automated accessibility checks', async ({ app, signe
   await check(page);
   const fresh = await (await browser.newContext()).newPage();
   await fresh.goto(app.url);
-  await expect(fresh.getByLabel('E-mail')).toBeVisible();
+  await expect(fresh.getByLabel('Email')).toBeVisible();
   await check(fresh);
   await fresh.close();
 });
@@ -265,14 +265,14 @@ test('on paper a child’s page is one sheet, as are Today and the room, with no
 test('wrong input is answered by its field, in words', async ({ app, browser }) => {
   const page = await browser.newPage();
   await page.goto(app.url);
-  await page.getByLabel('E-mail').fill('nonsense');
+  await page.getByLabel('Email').fill('nonsense');
   await press(page, 'Sign this device in');
-  await expect(page.getByText('Enter the e-mail address as name@place.example.')).toBeVisible();
+  await expect(page.getByText('Enter the email address as name@place.example.')).toBeVisible();
   await expect(page.getByText('Enter the password.')).toBeVisible();
-  await page.getByLabel('E-mail').fill('orla@pennywater.example');
+  await page.getByLabel('Email').fill('orla@pennywater.example');
   await page.getByLabel('Password').fill('not this');
   await press(page, 'Sign this device in');
-  await expect(page.getByRole('alert')).toHaveText('That e-mail address and password don’t go together.');
+  await expect(page.getByRole('alert')).toHaveText('That email address and password don’t go together.');
   await page.close();
 });
 

@@ -58,7 +58,7 @@ async function greet(url) {
   say(`Dotting is ready at ${url}`);
   if (process.env.DEMO === 'off') return;
   console.log(`
-  The demo nursery’s sign-ins. First the device, once: any of the e-mail addresses with the
+  The demo nursery’s sign-ins. First the device, once: any of the email addresses with the
   password ${demoPassword}. Then each adult by a short code:
 `);
   for (const adult of adults) {

@@ -1,5 +1,6 @@
 import { gzipSync } from 'node:zlib';
 import { withAdult } from '../lib/demo.mjs';
+import { loadWords } from '../lib/words.mjs';
 
 const slowDown = 4;
 const taps = 40;
@@ -31,7 +32,7 @@ async function measureLoad(context, sitting) {
     if (response.request().resourceType() === 'script') scripts.push(response);
   });
   await page.goto(sitting);
-  const { sitting: words } = await loadWords();
+  const { sitting: words } = (await loadWords()).english;
   await page.getByRole('button', { name: words.changeTask() }).waitFor();
   const sizes = await Promise.all(scripts.map(async (script) => gzipSync(await script.body()).length));
   await page.close();
@@ -39,12 +40,9 @@ async function measureLoad(context, sitting) {
   return [[`script of a sitting’s first load, gzip, ${sizes.length} files`, `${kilobytes.toFixed(0)} kB`]];
 }
 
-/** What stands on the screen, as the catalogue has it. */
-const loadWords = async () => (await import('../../packages/words/dist/index.js')).english;
-
 /** A count to tap along with, whatever is proposed. */
 async function layARow(page) {
-  const { sitting, strands, tasks } = await loadWords();
+  const { sitting, strands, tasks } = (await loadWords()).english;
   const column = page.getByRole('region', { name: sitting.sayAndSetOut() });
   await page.getByRole('button', { name: sitting.changeTask() }).click();
   await column.getByRole('radio', { name: strands['one-to-one'](), exact: true }).click();

@@ -1,11 +1,12 @@
 // What stands in the way of simulated children: is it named, does the first step fit, and does a sitting begin and
 // end well? On both generators, in the app’s own flow.
 import { loadCore } from '../lib/core.mjs';
+import { loadWords } from '../lib/words.mjs';
 import { birthDateOf, sitDowns } from './flow.mjs';
 import { drawnChildren, ourObstacleChild, theirObstacleChild, dateOf } from './people.mjs';
 
 const oneToOne = ['aside', 'row', 'frame', 'pictures', 'scattered', 'ring', 'heard'];
-const words = ['skipped', 'repeated', 'swapped', 'replaced', 'inserted', 'looped-back'];
+const wordSlips = ['skipped', 'repeated', 'swapped', 'replaced', 'inserted', 'looped-back'];
 
 /** How each obstacle is to be named, and which steps fit it. */
 const expected = {
@@ -16,7 +17,7 @@ const expected = {
   'loses-spread': { skills: ['scattered'], slips: ['missed', 'double-counted'] },
   recounts: { skills: ['last-word'], slips: ['recounted'] },
   favourite: { skills: ['last-word'], slips: ['other'] },
-  'private-order': { skills: ['order', 'teens'], slips: words, or: / always / },
+  'private-order': { skills: ['order', 'teens'], slips: wordSlips, or: / always / },
   skips: { skills: ['order', 'teens'], slips: ['skipped'] },
   'fetch-handful': {
     skills: ['fetch', 'count-out', 'equal-set', 'numeral-to-set'],
@@ -45,25 +46,28 @@ function stepsAfterFour(core, child) {
   return core.nextSteps(tries, dateOf(after), { birthDate: birthDateOf(after, child.months) });
 }
 
-const isNamed = (core, generator, name, { choices }) => {
+/** Whether a step, in the words an adult reads, names one of these slips. */
+const namesOneOf = ({ english, tellStep }, step, slips) => {
+  const why = tellStep(english, step).toLowerCase();
+  return slips.some((slip) => why.includes(english.moves[slip].saw().toLowerCase()));
+};
+
+const isNamed = (words, generator, name, { choices }) => {
   const { skills, or, ...named } = expected[name];
   const slips = [...named.slips, ...((generator === 'ours' && named.ours) || [])];
   return choices.some(
-    ({ skill, why }) =>
-      skills.includes(skill) &&
-      (slips.some((slip) => why.toLowerCase().includes(core.teachingMoves[slip].saw)) ||
-        (or && or.test(why))),
+    (step) =>
+      skills.includes(step.skill) &&
+      (namesOneOf(words, step, slips) || or?.test(words.tellStep(words.english, step))),
   );
 };
 
-const namesAnything = (core, { choices }) =>
-  choices.some(({ why }) =>
-    core.tellingSlips.some((slip) => why.toLowerCase().includes(core.teachingMoves[slip].saw)),
-  );
+const namesAnything = (words, core, { choices }) =>
+  choices.some((step) => namesOneOf(words, step, core.tellingSlips));
 
 /** Shares for each single obstacle, for pairs, and for none. */
 export async function benchObstacles({ children, seed }) {
-  const core = await loadCore();
+  const [core, words] = await Promise.all([loadCore(), loadWords()]);
   const rows = [];
   const generators = {
     ours: [
@@ -81,7 +85,7 @@ export async function benchObstacles({ children, seed }) {
       rows.push({
         generator,
         name,
-        named: share(steps, (one) => isNamed(core, generator, name, one)),
+        named: share(steps, (one) => isNamed(words, generator, name, one)),
         fits: share(steps, ({ choices }) => expected[name].skills.includes(choices[0].skill)),
       });
     }
@@ -90,7 +94,7 @@ export async function benchObstacles({ children, seed }) {
       const pair = pairs[i % pairs.length];
       return { pair, steps: stepsOf(pair, 1000 + i) };
     });
-    const isBoth = ({ pair, steps }) => pair.every((name) => isNamed(core, generator, name, steps));
+    const isBoth = ({ pair, steps }) => pair.every((name) => isNamed(words, generator, name, steps));
     rows.push({
       generator,
       name: 'two at once, both',
@@ -111,7 +115,7 @@ export async function benchObstacles({ children, seed }) {
     rows.push({
       generator,
       name: 'none: anything named',
-      named: share(none, (one) => namesAnything(core, one)),
+      named: share(none, (one) => namesAnything(words, core, one)),
       fits: NaN,
     });
   }

@@ -46,7 +46,7 @@ export function ourChild(core, { months, ability }, seed) {
       if (!moods.has(day)) moods.set(day, core.onThisDay(ability, random));
       const set = laid(core, { ...request, turn: turn++ });
       const head = headOf(core, `try-${seed}-${turn}`, request, set);
-      const put = core.putOf(task, set, n, task.thenSay !== undefined);
+      const put = core.putOf(task, set, n, task.thenAsks === true);
       return { ...head, ...core.simulateTry(moods.get(day), put, random) };
     },
   };
@@ -75,7 +75,7 @@ function theirChild(core, child, months, seed) {
         },
         { day, minute: seconds / 60, turn: turn++ },
       );
-      return { ...head, events: task.again ? agreedFirst(events, n) : events, ended };
+      return { ...head, events: task.asksAgain ? agreedFirst(events, n) : events, ended };
     },
   };
 }

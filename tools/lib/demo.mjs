@@ -41,7 +41,7 @@ export async function withAdult(url, firstName, use) {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, locale: 'en-GB' });
     const page = await context.newPage();
     await page.goto(url);
-    await page.getByLabel('E-mail').fill(emailOf(adult));
+    await page.getByLabel('Email').fill(emailOf(adult));
     await page.getByLabel('Password').fill(demoPassword);
     await page.getByRole('button', { name: 'Sign this device in' }).click();
     const comeIn = async () => {

@@ -54,7 +54,7 @@ describe('signing a device in', () => {
     const { status, body } = await newDevice().ask('POST', 'device', { email: 'orla', password: '' });
     expect(status).toBe(400);
     expect(body.fields).toEqual([
-      { field: 'email', message: 'Enter the e-mail address as name@place.example.' },
+      { field: 'email', message: 'Enter the email address as name@place.example.' },
       { field: 'password', message: 'Enter the password.' },
     ]);
   });

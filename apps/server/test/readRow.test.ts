@@ -84,12 +84,12 @@ describe('a row of a file', () => {
     [
       'birthDate',
       '31/02/2022',
-      'Birth date: “31/02/2022” is not a day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+      'Birth date: “31/02/2022” is not a real date. Write it as 28/02/2022 or 2022-02-28.',
     ],
     [
       'birthDate',
       '1/1/22',
-      'Birth date: “1/1/22” is not a day of the calendar. Write it as 28/02/2022 or 2022-02-28.',
+      'Birth date: “1/1/22” is not a real date. Write it as 28/02/2022 or 2022-02-28.',
     ],
     ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is in the future. Check the year.'],
     ['room', 'Weir', 'Room: “Weir” is not one of your rooms (Lower Pound, Upper Pound).'],
@@ -108,7 +108,7 @@ describe('a row of a file', () => {
     [
       'seenBy',
       'nobody@pennywater.example',
-      'Also seen by: “nobody@pennywater.example” is nobody’s e-mail address here. Add the adult first.',
+      'Also seen by: “nobody@pennywater.example” is nobody’s email address here. Add the adult first.',
     ],
     ['id', '17', 'Id: “17” is not an id. Leave the cell empty for a new child.'],
   ] as const)('%s “%s” is told in words, with what would do', (column, text, words) => {

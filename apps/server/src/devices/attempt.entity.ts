@@ -1,6 +1,6 @@
 import { Column, Entity, PrimaryColumn } from 'typeorm';
 
-/** Wrong passwords or codes in a row, for one subject: "code:<staff id>", "password:<e-mail's hash>". */
+/** Wrong passwords or codes in a row, for one subject: "code:<staff id>", "password:<email's hash>". */
 @Entity('attempt')
 export class Attempt {
   @PrimaryColumn({ type: 'varchar', length: 100 })

@@ -27,7 +27,7 @@ const sha256 = (text: string): string => createHash('sha256').update(text).diges
 /** Signing devices in and out, and adults coming to them and leaving. */
 @Injectable()
 export class DevicesService {
-  /** What a password is checked against when no staff has the e-mail, so that both take as long. */
+  /** What a password is checked against when no staff has the email, so that both take as long. */
   private readonly nobodysHash = hash(randomUUID());
 
   constructor(

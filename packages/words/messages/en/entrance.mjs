@@ -7,7 +7,7 @@ export default {
   adults: 'Adults',
   noServer: '{problem} Everything you recorded is safe on this device.',
   once: 'Sign this device in once. After that, each adult comes in with a short code.',
-  email: 'E-mail',
+  email: 'Email',
   password: 'Password',
   signIn: 'Sign this device in',
   offlineOne: 'No connection to the server: only {name}, who was here last, can come in.',

@@ -4,7 +4,7 @@ export default {
   file: 'The file',
   intro:
     'A CSV file: headings in the first line, then one child to a line. Nothing is stored until you have seen what would happen. An empty cell changes nothing.',
-  other: 'Choose another file than {file}',
+  other: 'Choose a different file (now {file})',
   choose: 'Choose a file',
   dates: 'Its dates have the',
   preview: 'See what would happen',

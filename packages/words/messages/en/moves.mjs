@@ -24,8 +24,8 @@ export default {
     saw: 'said a word with no touch',
     move: 'dropping each one into a cup, one word to one drop',
     fitting: {
-      frame: 'putting one in a cell to each word',
-      pictures: 'a tick to each word, and no word without a tick',
+      frame: 'putting one in a cell for each word',
+      pictures: 'one tick for each word, and no word without a tick',
       heard: 'waiting for the drop before each word',
     },
   },
@@ -49,11 +49,11 @@ export default {
   },
   skipped: {
     saw: 'skipped a number word',
-    move: 'a step to each number along the towpath, slowing down where the word was skipped',
+    move: 'one step for each number along the towpath, slowing down where the word was skipped',
   },
   repeated: {
     saw: 'said a number word twice running',
-    move: 'one clap to each number word, together, then the child alone',
+    move: 'one clap for each number word, together, then the child alone',
   },
   swapped: {
     saw: 'swapped two number words',
@@ -65,10 +65,10 @@ export default {
   },
   inserted: {
     saw: 'added an extra number word',
-    move: 'one clap to each number word, together, then the child alone',
+    move: 'one clap for each number word, together, then the child alone',
   },
   'looped-back': {
-    saw: 'went back and round again',
+    saw: 'looped back to an earlier number',
     move: 'walking the numbers up the lock steps, one word to a step and none twice',
   },
   recounted: {
@@ -81,7 +81,7 @@ export default {
   },
   'two-in-one': {
     saw: 'put two in one place',
-    move: 'one place at a time before the child, the next one only when that is filled',
+    move: 'offering one place at a time, and the next one only when that is filled',
   },
   'left-outside': {
     saw: 'left one out with a place still free',

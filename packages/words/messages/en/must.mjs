@@ -7,7 +7,7 @@ export default {
   moment: '$property must be a date and time with its offset, as 2026-03-02T09:30:00+01:00',
   recorded: '$property must be a day from 2024 until now: check the date and time on this device',
   languageTag: '$property must be a language tag such as “en” or “cy”',
-  day: '$property must be a day of the calendar, as 2026-03-02',
+  day: '$property must be a real date, as 2026-03-02',
   past: '$property must be a day that has been',
   childsBirth: '$property must be a day of the last twelve years',
   nearDay: '$property must be a day within ten years: check the year',

@@ -15,11 +15,11 @@ export default {
   yesOrNo: 'Write yes or no.',
   tooLong: 'is {n} letters long. Keep it under {most}.',
   notRead: 'cannot be read. {otherwise}',
-  badDay: 'is not a day of the calendar. Write it as {example} or 2022-02-28.',
+  badDay: 'is not a real date. Write it as {example} or 2022-02-28.',
   birthToCome: 'is in the future. Check the year.',
   badRoom: 'is not one of your rooms ({rooms}).',
   badLanguage: 'is not one of the languages ({languages}). Add others under Languages first.',
   manyLanguages: 'are more than {most}. Keep the {most} used most, the usual one first.',
   notAmong: 'is not one of {options}. Put semicolons between several.',
-  badAdult: 'is nobody’s e-mail address here. Add the adult first.',
+  badAdult: 'is nobody’s email address here. Add the adult first.',
 };

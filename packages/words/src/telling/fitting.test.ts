@@ -29,7 +29,7 @@ import { describeSet } from './things.js';
 
 const days = ['2026-02-02', '2026-02-09', '2026-03-02'];
 const today = '2026-03-05';
-const CHILDREN = 1_200;
+const CHILDREN = 2_000;
 
 /** A child of any make-up, looked at on some days with some tasks of the shelf. */
 function looked(random: Random): readonly Trace[] {

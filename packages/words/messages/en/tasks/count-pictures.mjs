@@ -6,7 +6,7 @@ export default {
   setOut: 'on one sheet, as on the screen',
   also: 'the printed or drawn sheet, a pencil, if the room ticks each',
   easier: 'the things themselves, in a row',
-  harder: 'a spread without lines',
+  harder: 'scattered things, with no lines to follow',
   otherThings: 'A page of a book, the pattern on a cloth.',
   routine: {
     wholeGroup: 'Counting together on the big page, turning over to see.',

@@ -1,9 +1,9 @@
 export default {
-  name: 'Count a spread',
-  say: 'Count these where they lie. Touch each one, and leave it there.',
+  name: 'Count scattered things',
+  say: 'Count these where they are. Touch each one, and leave it there.',
   avoid: 'Don’t line them up, and don’t point to where to start.',
-  childDoes: 'counts a spread that may not be moved',
-  setOut: 'spread out as on the screen, none touching',
+  childDoes: 'counts scattered things that may not be moved',
+  setOut: 'scattered as on the screen, none touching',
   easier: 'the same number in a row',
   harder: 'a ring: no beginning and no end',
   otherThings: 'Leaves stuck to a sheet; shells pressed into sand.',
@@ -12,6 +12,6 @@ export default {
     smallGroup: 'Each child finds a way not to lose count, and shows it.',
     freeTable: 'Sheets of stuck-down leaves with a pot of lids to cover each.',
   },
-  sheet: 'the spread, with the order in which they were touched',
+  sheet: 'the scattered things, with the order in which they were touched',
   home: 'Crumbs on the table before they are wiped away.',
 };

@@ -24,7 +24,7 @@ export default {
   routine: {
     wholeGroup: 'Counting the line of children from the front, then from the back.',
     smallGroup: 'Two children count one row towards each other.',
-    freeTable: 'Rows on strips of card, to be turned about.',
+    freeTable: 'Rows on strips of card, to turn round.',
   },
   sheet: 'both answers, and whether it was counted again',
   home: 'The stairs, up and then down.',

@@ -9,7 +9,7 @@ export default {
   routine: {
     wholeGroup: 'Counting everyone in at the gate in the morning, you pointing.',
     smallGroup: 'Round the ring, each child one number on.',
-    freeTable: 'The number steps painted by the lock, to be walked at will.',
+    freeTable: 'The number steps painted by the lock, for anyone to walk.',
   },
   sheet: 'the words as they came, with the place of the first slip',
   home: 'Count the stairs up to bed, one word to a stair.',

@@ -2,7 +2,7 @@ export default {
   name: 'Still so many?',
   say: 'How many are there?',
   again: {
-    setOut: 'Spread them out before the child’s eyes.',
+    setOut: 'Spread them out while the child watches.',
     say: 'And how many are there now?',
   },
   ways: {
@@ -11,15 +11,15 @@ export default {
     },
     boxed: {
       name: 'in a box',
-      setOut: 'Put a box over them, while the child looks on.',
+      setOut: 'Put a box over them, while the child watches.',
     },
     ringed: {
       name: 'in a ring',
-      setOut: 'Push them round into a ring, while the child looks on.',
+      setOut: 'Push them round into a ring, while the child watches.',
     },
   },
-  avoid: 'Don’t add or take any, and look as if it might be different.',
-  childDoes: 'says how many after they were spread, boxed or ringed',
+  avoid: 'Don’t add or take any, and sound as if you don’t know.',
+  childDoes: 'says how many after they were spread out, boxed or put in a ring',
   setOut: 'close together in a row',
   also: 'a box with no lid',
   easier: 'asked once only, with three',
