@@ -4,7 +4,7 @@ export { tellCaution } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
 export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
-export { tellMove, tellMoves, tellObstacle, tellStep } from './telling/steps.js';
+export { tellMove, tellMoves, tellObstacle, tellStep, tellTitle } from './telling/steps.js';
 export { adaptationOf, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
 export { amountOf, describeSet, thingsWords } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

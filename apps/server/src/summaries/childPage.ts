@@ -17,15 +17,7 @@ import {
   type ToldObstacle,
   type Trace,
 } from '@dotting/core';
-import {
-  describeSet,
-  listOf,
-  taskWords,
-  tellObstacle,
-  tellStatement,
-  tellStep,
-  wantsOf,
-} from '@dotting/words';
+import { listOf, taskWords, tellObstacle, tellStatement, tellStep, tellTitle, wantsOf } from '@dotting/words';
 import { spoken } from '../wording/spoken.js';
 
 /** A skill of a child as it is worked out, before it is put in words. */
@@ -99,14 +91,14 @@ const isOpen = (statement: Statement): boolean =>
 /** A step in the words of whoever reads it. */
 export function stepView(step: NextStep): NextStepView {
   const words = spoken();
-  const { skill, task, n, things, set, chance, tries, evidence } = step;
+  const { skill, task, n, things, chance, tries, evidence } = step;
   const of = taskWords(words, task);
   return {
     skill,
     task,
     n,
     things,
-    title: describeSet(words, set, n),
+    title: tellTitle(words, step),
     why: tellStep(words, step),
     stepUp: of.harder(),
     stepDown: of.easier(),

@@ -4,10 +4,11 @@ import { saidFor } from '../statements/saidFor.js';
 import { isOfNumbers } from '../statements/statement.js';
 import { drawChild } from '../simulate/population.js';
 import { seededRandom } from '../common/random.js';
-import type { SittingId } from '../trace/ids.js';
+import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Asking } from './asking.js';
 import { nextTry } from './nextTry.js';
 import { wentWell } from '../evidence/went.js';
+import { traceOf } from '../testing/traces.js';
 
 const fresh: Asking = {
   tries: [],
@@ -98,6 +99,32 @@ describe(nextTry, () => {
     const upTo = went.indexOf(true) + 1;
     const next = nextTry('one-to-one', { ...fresh, tries: sat.tries.slice(0, upTo), secondsLeft: 5 });
     expect(next).toEqual({ kind: 'stop', because: 'time' });
+  });
+
+  test('what was given once in place of a number out of reach is looked at once more', () => {
+    const fetched = (...pairs: readonly (readonly [asked: number, given: number])[]) =>
+      nextTry('fetch', {
+        ...fresh,
+        arrangements: ['movable'],
+        pile: 15,
+        largest: 10,
+        tries: pairs.map(([asked, given], i) =>
+          traceOf({
+            id: `fetch-${i}` as TraceId,
+            sittingId: fresh.sittingId,
+            startedAt: `2026-03-02T09:0${i}:00.000+00:00`,
+            task: 'give-n',
+            set: { size: asked, things: 'cork', arrangement: 'movable', pile: 15 },
+            target: asked,
+            happenings: [
+              { kind: 'ask', question: 'give' },
+              { kind: 'given', value: given },
+            ],
+          }),
+        ),
+      });
+    expect(fetched([2, 2], [5, 8], [4, 4], [4, 4])).toMatchObject({ kind: 'ask', n: 5 });
+    expect(fetched([2, 2], [5, 8], [4, 4], [5, 7], [4, 4])).toEqual({ kind: 'stop', because: 'known' });
   });
 
   test('asks a harder arrangement by what an easier one has told', () => {

@@ -29,11 +29,11 @@ export const tellingSlips = [
 
 /** Where the usual move would contradict the task: there another one stands, by the arrangement or the task. */
 const instead = {
-  'double-counted': ['movable', 'frame', 'pictures', 'ring', 'heard'],
-  missed: ['movable', 'frame', 'pictures', 'heard'],
-  'word-without-touch': ['frame', 'pictures', 'heard'],
-  'touch-without-word': ['frame', 'pictures', 'heard'],
-  'ran-on': ['movable', 'ring', 'heard'],
+  'double-counted': ['movable', 'row', 'frame', 'pictures', 'scattered', 'ring', 'heard'],
+  missed: ['movable', 'row', 'frame', 'pictures', 'scattered', 'ring', 'heard'],
+  'word-without-touch': ['row', 'frame', 'pictures', 'scattered', 'ring', 'heard'],
+  'touch-without-word': ['row', 'frame', 'pictures', 'scattered', 'ring', 'heard'],
+  'ran-on': ['movable', 'scattered', 'ring', 'heard'],
   'counted-again': ['other-end'],
   'gave-another-number': ['fill-to', 'same-many'],
   'chose-another': ['say-spot'],

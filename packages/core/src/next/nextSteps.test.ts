@@ -62,8 +62,9 @@ describe('six children of plainly different make-up', () => {
   test('one that races: words run ahead of the finger, and a step slows the hand', () => {
     const tries = looked({ orderTo: 25, slipPerThing: 0.16, racing: 3 });
     expect(all(tries).map(({ because }) => because.move)).toContainEqual({
-      kind: 'usual',
+      kind: 'fitting',
       slip: 'word-without-touch',
+      to: 'row',
     });
   });
 

@@ -5,7 +5,9 @@ export default {
     fitting: {
       movable: 'dropping each one into a box with a lid as it is counted, out of sight',
       frame: 'filling the cells first, then going along them with one finger',
+      row: 'going along the row with one finger, from one end to the other and never back',
       pictures: 'ticking each one as it is counted',
+      scattered: 'covering each one with a scrap of paper as it is counted',
       ring: 'putting a lid beside the first one, so that the round ends where it began',
       heard: 'putting up one finger for each drop',
     },
@@ -16,7 +18,10 @@ export default {
     fitting: {
       movable: 'dropping each one into a box with a lid, then looking together for any still outside',
       frame: 'going along the cells with one finger, then looking together for any without a word',
+      row: 'going along the row with one finger, then looking together for any without a word',
       pictures: 'ticking each one, then looking together for any without a tick',
+      scattered: 'covering each one with a scrap of paper, then looking together for any not covered',
+      ring: 'putting a lid beside the first one, then looking together for any without a word',
       heard: 'letting the drops fall more slowly, one finger up for each',
     },
   },
@@ -25,7 +30,10 @@ export default {
     move: 'dropping each one into a cup, one word to one drop',
     fitting: {
       frame: 'putting one in a cell for each word',
+      row: 'pushing each one a little as it is counted, one word to one push',
       pictures: 'one tick for each word, and no word without a tick',
+      scattered: 'covering each one with a scrap of paper, one word to one scrap',
+      ring: 'pushing each one a little as it is counted, one word to one push',
       heard: 'waiting for the drop before each word',
     },
   },
@@ -34,7 +42,10 @@ export default {
     move: 'dropping each one into a cup, waiting for the word before the next',
     fitting: {
       frame: 'putting one in a cell, waiting for the word before the next',
+      row: 'pushing each one a little, waiting for the word before the next',
       pictures: 'a tick and a word together, waiting for the word before the next',
+      scattered: 'covering each one with a scrap of paper, waiting for the word before the next',
+      ring: 'pushing each one a little, waiting for the word before the next',
       heard: 'letting the drops fall more slowly, with time for each word',
     },
   },
@@ -43,6 +54,7 @@ export default {
     move: 'finding the last one together before the count, and stopping there',
     fitting: {
       movable: 'handing them over one at a time, stopping when the hand is empty',
+      scattered: 'covering each one with a scrap of paper, and stopping when all are covered',
       ring: 'putting a lid beside the first one, and stopping when the finger comes back to it',
       heard: 'listening for the silence: when no drop falls, no word',
     },

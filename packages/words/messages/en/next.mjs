@@ -12,6 +12,7 @@ export default {
   known: 'We know enough for now. Finish here, or change the task.',
   enough: 'That’s enough for today. Finish gently, with something the child likes.',
   time: 'The {minutes} minutes are up, and the last one went well: a good place to finish.',
+  titled: '{task} – {what}',
   step: {
     notAsked: '{skill}: not asked yet',
     unclear: '{skill}: not clear yet',

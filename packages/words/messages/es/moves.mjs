@@ -5,7 +5,9 @@ export default {
     fitting: {
       movable: 'metiendo cada uno en una caja con tapa al contarlo, fuera de la vista',
       frame: 'llenando antes las casillas y recorriéndolas después con un dedo',
+      row: 'recorriendo la fila con un dedo, de una punta a la otra y sin volver atrás',
       pictures: 'marcando cada uno al contarlo',
+      scattered: 'tapando cada uno con un papelito al contarlo',
       ring: 'poniendo una tapa junto al primero, para que la vuelta acabe donde empezó',
       heard: 'levantando un dedo por cada gota',
     },
@@ -16,7 +18,10 @@ export default {
     fitting: {
       movable: 'metiendo cada uno en una caja con tapa y mirando después juntos si queda alguno fuera',
       frame: 'recorriendo las casillas con un dedo y mirando después juntos si alguna quedó sin palabra',
+      row: 'recorriendo la fila con un dedo y mirando después juntos si alguno quedó sin palabra',
       pictures: 'marcando cada uno y mirando después juntos si alguno quedó sin marca',
+      scattered: 'tapando cada uno con un papelito y mirando después juntos si alguno quedó sin tapar',
+      ring: 'poniendo una tapa junto al primero y mirando después juntos si alguno quedó sin palabra',
       heard: 'dejando caer las gotas más despacio, un dedo por cada una',
     },
   },
@@ -25,7 +30,10 @@ export default {
     move: 'echando cada uno en un vaso, una palabra por cada uno',
     fitting: {
       frame: 'poniendo uno en una casilla con cada palabra',
+      row: 'empujando un poco cada uno al contarlo, una palabra por empujón',
       pictures: 'una marca por palabra, y ninguna palabra sin marca',
+      scattered: 'tapando cada uno con un papelito, una palabra por papelito',
+      ring: 'empujando un poco cada uno al contarlo, una palabra por empujón',
       heard: 'esperando la gota antes de cada palabra',
     },
   },
@@ -34,7 +42,10 @@ export default {
     move: 'echando cada uno en un vaso y esperando la palabra antes del siguiente',
     fitting: {
       frame: 'poniendo uno en una casilla y esperando la palabra antes del siguiente',
+      row: 'empujando un poco cada uno y esperando la palabra antes del siguiente',
       pictures: 'marca y palabra a la vez, esperando la palabra antes de la siguiente',
+      scattered: 'tapando cada uno con un papelito y esperando la palabra antes del siguiente',
+      ring: 'empujando un poco cada uno y esperando la palabra antes del siguiente',
       heard: 'dejando caer las gotas más despacio, con tiempo para cada palabra',
     },
   },
@@ -43,6 +54,7 @@ export default {
     move: 'buscando juntos el último antes de contar, y parando ahí',
     fitting: {
       movable: 'dándolos de uno en uno y parando cuando la mano queda vacía',
+      scattered: 'tapando cada uno con un papelito y parando cuando están todos tapados',
       ring: 'poniendo una tapa junto al primero y parando cuando el dedo vuelve a ella',
       heard: 'escuchando el silencio: si no cae gota, no hay palabra',
     },

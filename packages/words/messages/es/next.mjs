@@ -12,6 +12,7 @@ export default {
   known: 'Por ahora sabemos bastante. Termina aquí o cambia de tarea.',
   enough: 'Por hoy basta. Termina con calma, con algo que le guste.',
   time: 'Han pasado los {minutes} minutos y el último fue bien: buen momento para terminar.',
+  titled: '{task} – {what}',
   step: {
     notAsked: '{skill}: aún sin preguntar',
     unclear: '{skill}: aún no está claro',

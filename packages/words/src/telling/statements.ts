@@ -15,12 +15,20 @@ import { listOf } from './list.js';
  */
 export function tellStatement(words: Words, statement: Statement): string {
   if (!isClaimed(statement)) return words.statements.notClear();
+  if (!isWorthSaying(statement)) return words.statements.notClearBeyond({ n: 1 });
   return isOfNumbers(statement) ? tellNumber(words, statement) : tellPrinciple(words, statement);
+}
+
+/** One word, or one thing touched, is no counting yet: nobody would say of a child that it counts one. */
+export function isWorthSaying(statement: Statement): boolean {
+  const isOfCounting = statement.by === 'order' || statement.by === 'one-to-one';
+  return isClaimed(statement) && !(isOfCounting && statement.likelyTo <= 1);
 }
 
 function tellNumber(words: Words, statement: NumberStatement): string {
   const { statements } = words;
-  const { sureTo, likelyTo } = statement;
+  const { likelyTo } = statement;
+  const sureTo = isWorthSaying({ ...statement, likelyTo: statement.sureTo }) ? statement.sureTo : 0;
   const noMore = statement.by === 'fetch' && likelyTo < 5 && statement.missedAbove;
   const claim = (n: number): string => upTo(words, statement, n);
   const first =
@@ -85,7 +93,7 @@ function tellOpen(words: Words, statement: Statement): string | null {
   const { statements, skills } = words;
   const skill = skills[statement.skill]();
   const wants = wantsOf(words, statement);
-  if (!isClaimed(statement)) return statements.open({ skill });
+  if (!isWorthSaying(statement)) return statements.open({ skill });
   if (statement.certainty !== 'sure' && wants.length > 0)
     return statements.openNeeds({ skill, what: listOf(words, wants) });
   if (isOfNumbers(statement) && statement.reachingFor !== null)
@@ -108,9 +116,9 @@ export function tellChanges(
 function tellChange(words: Words, { before, now }: SittingChange, name: string): string | null {
   const { statements, skills } = words;
   const said = tellStatement(words, now);
-  const was = before && isClaimed(before) ? tellStatement(words, before) : null;
+  const was = before && isWorthSaying(before) ? tellStatement(words, before) : null;
   if (said === was) return null;
-  if (!isClaimed(now))
+  if (!isWorthSaying(now))
     return was === null ? null : statements.lost({ name, skill: skills[now.skill](), before: was });
   return was === null
     ? statements.changed({ name, said })

@@ -1,7 +1,16 @@
-import type { MoveChoice, NextStep, OwnMoves, SlipPlace, TellingSlip, ToldObstacle } from '@dotting/core';
+import {
+  taskOf,
+  type MoveChoice,
+  type NextStep,
+  type OwnMoves,
+  type SlipPlace,
+  type TellingSlip,
+  type ToldObstacle,
+} from '@dotting/core';
 import type { Words } from '../words.js';
 import { capitalised, sentences } from './list.js';
-import { tellStatement } from './statements.js';
+import { isWorthSaying, tellStatement } from './statements.js';
+import { taskWords } from './tasks.js';
 import { describeSet } from './things.js';
 
 /** The evidence of a step in plain sentences: what is known, what was seen, what to try. */
@@ -19,10 +28,18 @@ export function tellStep(
         ? seen.obstacles.map((one) => tellObstacle(words, one))
         : [step[seen.kind === 'unclear' ? 'unclear' : 'notAsked']({ skill: words.skills[skill]() })];
   return sentences([
-    ...(known ? [tellStatement(words, known)] : []),
+    ...(known && isWorthSaying(known) ? [tellStatement(words, known)] : []),
     ...found,
     move === null ? step.tryThis({ what }) : step.tryThisWay({ what, move: tellMove(words, move) }),
   ]);
+}
+
+/** "How many? – 3 shells in a row", where what is set out does not tell the task; else "3 shells in a row". */
+export function tellTitle(words: Words, { task, set, n }: Pick<NextStep, 'task' | 'set' | 'n'>): string {
+  const what = describeSet(words, set, n);
+  const { thenAsks, asksAgain } = taskOf(task);
+  const tells = !(thenAsks || asksAgain || set.layout?.bowls);
+  return tells ? what : words.next.titled({ task: taskWords(words, task).name(), what });
 }
 
 /** "missed one in 3 of the last 4 tries": what was seen, where it keeps coming, how often. */
