@@ -1,9 +1,9 @@
 import { english, taskWords } from '@dotting/words';
 import type { Page } from '@playwright/test';
 import type { HiddenAbility } from '../packages/core/src/simulate/child.js';
-import { putOf } from '../packages/core/src/simulate/putOf.js';
+
 import type { Random } from '../packages/core/src/common/random.js';
-import { simulateTry } from '../packages/core/src/simulate/simulateTry.js';
+import { putOf, simulateTry } from '../packages/core/src/simulate/simulateTry.js';
 import { setOf, tasks, type Task } from '../packages/core/src/shelf/tasks.js';
 import { settledEvents } from '../packages/core/src/trace/settled.js';
 import type { Happening } from '../packages/core/src/trace/trace.js';
@@ -13,7 +13,7 @@ import { mirror, press } from './sitting.js';
 export async function letChildTry(page: Page, ability: HiddenAbility, random: Random): Promise<Task> {
   const task = await taskOnScreen(page);
   const n = Number(/\d+/.exec((await mirror(page).getAttribute('aria-label'))!)![0]);
-  const put = putOf(task, setOf(task, n, 'cork'), n, task.thenAsks === true);
+  const put = putOf({ task, set: setOf(task, n, 'cork'), n, asksHowMany: task.thenAsks === true });
   let asked = false;
   for (const event of settledEvents(simulateTry(ability, put, random).events)) {
     if (event.kind === 'ask') {

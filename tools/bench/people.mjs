@@ -46,7 +46,7 @@ export function ourChild(core, { months, ability }, seed) {
       if (!moods.has(day)) moods.set(day, core.onThisDay(ability, random));
       const set = laid(core, { ...request, turn: turn++ });
       const head = headOf(core, `try-${seed}-${turn}`, request, set);
-      const put = core.putOf(task, set, n, task.thenAsks === true);
+      const put = core.putOf({ task, set, n, asksHowMany: task.thenAsks === true });
       return { ...head, ...core.simulateTry(moods.get(day), put, random) };
     },
   };

@@ -5,7 +5,7 @@ import { root } from '../lib/run.mjs';
 
 /** Every figure of the estimates with its unit and reason. */
 export async function figuresTable() {
-  const file = path.join(root, 'packages/core/src/estimates/parameters.ts');
+  const file = path.join(root, 'packages/core/src/common/parameters.ts');
   const source = ts.createSourceFile(file, await readFile(file, 'utf8'), ts.ScriptTarget.Latest, true);
   const rows = [];
   const visit = (node) => {

@@ -86,11 +86,7 @@ describe('a row of a file', () => {
       '31/02/2022',
       'Birth date: “31/02/2022” is not a real date. Write it as 28/02/2022 or 2022-02-28.',
     ],
-    [
-      'birthDate',
-      '1/1/22',
-      'Birth date: “1/1/22” is not a real date. Write it as 28/02/2022 or 2022-02-28.',
-    ],
+    ['birthDate', '1/1/22', 'Birth date: “1/1/22” is not a real date. Write it as 28/02/2022 or 2022-02-28.'],
     ['birthDate', '2027-01-01', 'Birth date: “2027-01-01” is in the future. Check the year.'],
     ['room', 'Weir', 'Room: “Weir” is not one of your rooms (Lower Pound, Upper Pound).'],
     ['hand', 'both', 'Hand: “both” cannot be read. Write one of these: left, right.'],

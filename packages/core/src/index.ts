@@ -52,7 +52,7 @@ export { claimedTo, surelyTo } from './statements/claimedTo.js';
 export { statementFor, summarise, type LookSummary } from './next/looks.js';
 export { seededRandom, seedFrom, chance } from './common/random.js';
 export { groupBy } from './common/groupBy.js';
-export { figure } from './estimates/parameters.js';
+export { figure } from './common/parameters.js';
 export { saidFor } from './statements/saidFor.js';
 export type { Certainty, NumberStatement, PrincipleStatement, Statement } from './statements/statement.js';
 export type { NextReason } from './asking/asking.js';

@@ -1,7 +1,7 @@
 /** A second door, for those who measure, test and simulate: the app itself never comes in by it. */
 export { seededUuid, type Random } from './common/random.js';
 export { knowerLevels } from './estimates/knowerLevels.js';
-export { figure } from './estimates/parameters.js';
+export { figure } from './common/parameters.js';
 export { borrowedTracking } from './estimates/priors.js';
 export { proportion } from './estimates/proportion.js';
 export { threshold } from './estimates/threshold.js';
@@ -11,7 +11,6 @@ export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
 export { simulateMonths } from './simulate/history.js';
 export { drawChild, trueOrder, trueTracking } from './simulate/population.js';
-export { putOf } from './simulate/putOf.js';
-export { simulateTry } from './simulate/simulateTry.js';
+export { putOf, simulateTry } from './simulate/simulateTry.js';
 export { orderPrior } from './statements/order.js';
 export { shapesOf } from './statements/tracking.js';

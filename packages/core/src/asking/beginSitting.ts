@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { counterKinds } from '../shelf/counters.js';
 import { captureKinds } from '../shelf/kinds/kinds.js';

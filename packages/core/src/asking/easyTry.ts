@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { firstQuestion, orderPriorMean } from '../estimates/priors.js';
 import { laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
 import type { Asking } from './asking.js';

@@ -1,5 +1,5 @@
 import { daysBetween } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { borrowedTracking, fromTheEasiest } from '../estimates/priors.js';
 import { threshold, type ThresholdTry } from '../estimates/threshold.js';
 import { tracking, trackingPrior } from '../estimates/tracking.js';

@@ -1,6 +1,6 @@
 import { cells, type Density } from '../estimates/axis.js';
 import { chanceGiven, levels, knowerLevels, statedLevel, type FetchTry } from '../estimates/knowerLevels.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { chanceAt, threshold, type ThresholdOptions, type ThresholdTry } from '../estimates/threshold.js';
 import { cleanChances, tracking, type TrackingOptions, type TrackingTry } from '../estimates/tracking.js';
 import { entropyOf, type AskingModel } from './model.js';

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { otherCounter } from '../shelf/counters.js';
 import {

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { observationsOf } from '../evidence/observations.js';
 import { skillOfPrinciple, type Principle } from '../skills/map.js';
 import type { Task } from '../shelf/tasks.js';

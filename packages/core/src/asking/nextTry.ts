@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { firstQuestion, orderPriorMean } from '../estimates/priors.js';
 import type { Arrangement, Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';

@@ -1,5 +1,5 @@
 import { daysBetween } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { looksAt } from '../evidence/went.js';
 import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
 import { spareThings } from '../shelf/layout.js';

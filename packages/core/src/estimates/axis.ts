@@ -1,4 +1,4 @@
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 /** Where on the number axis a child's limit can lie: −4 … 36 in steps of a quarter. */
 export const cells: readonly number[] = Array.from({ length: 161 }, (_, i) => -4 + i / 4);

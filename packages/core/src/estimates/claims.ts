@@ -1,6 +1,6 @@
 import { groupBy } from '../common/groupBy.js';
 import { daysBetween, largestNumber } from './axis.js';
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 /** What a claim asks of a try: n is the number it was about. */
 export interface ClaimedTry {

@@ -1,5 +1,5 @@
 import { byDay } from './claims.js';
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 /** How many a child can fetch on request: none, one to four, or any number by counting (CP). */
 export const levels = ['0', '1', '2', '3', '4', 'CP'] as const;

@@ -1,4 +1,4 @@
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 import { trackingWays } from './tracking.js';
 import type { Arrangement } from '../trace/trace.js';
 

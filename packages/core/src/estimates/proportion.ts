@@ -1,5 +1,5 @@
 import { daysBetween } from './axis.js';
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 export interface ProportionTry {
   readonly success: boolean;

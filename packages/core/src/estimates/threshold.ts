@@ -12,7 +12,7 @@ import {
   type Density,
 } from './axis.js';
 import { ClaimPass, keptPass, steadyTo, type ClaimedTry, type ClaimRules } from './claims.js';
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 export interface ThresholdTry extends ClaimedTry {
   /** How many the child chose from; absent for an open answer. */

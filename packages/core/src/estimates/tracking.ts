@@ -1,5 +1,5 @@
 import { ClaimPass, keptPass, type ClaimedTry, type ClaimRules } from './claims.js';
-import { figure } from './parameters.js';
+import { figure } from '../common/parameters.js';
 
 /** How a child loses track: at any thing alike, from some number on, ever more along the set, or at its close. */
 export const trackingShapes = ['constant', 'limit', 'rising', 'closing'] as const;

@@ -1,6 +1,6 @@
 import { groupBy } from '../common/groupBy.js';
 import { daysBetween } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { readTry } from '../reading/readTry.js';
 import type { SkillEntry } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';

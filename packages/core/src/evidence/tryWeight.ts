@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { settledEvents } from '../trace/settled.js';
 import type { AnsweredBy, Help, Trace } from '../trace/trace.js';
 import { readPass, wordsOf } from '../trace/passes.js';

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { daysBetween } from '../estimates/axis.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';

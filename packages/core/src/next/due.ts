@@ -1,5 +1,5 @@
 import { daysBetween } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import type { SkillId } from '../skills/map.js';
 import type { ChildId } from '../trace/ids.js';
 import { coreStrands, type CoreStrand, type LookSummary } from './looks.js';

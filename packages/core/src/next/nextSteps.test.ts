@@ -1,9 +1,8 @@
 import { usualChild, type HiddenAbility } from '../simulate/child.js';
-import { putOf } from '../simulate/putOf.js';
 import { skillMap, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import { seededRandom } from '../common/random.js';
-import { simulateTry } from '../simulate/simulateTry.js';
+import { putOf, simulateTry } from '../simulate/simulateTry.js';
 import { layoutFor } from '../shelf/layout.js';
 import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
 import { saidFor } from '../statements/saidFor.js';
@@ -43,7 +42,7 @@ function looked(ability: Partial<HiddenAbility>, tasks = usual, on = days): Trac
         task: id,
         set,
         target: n,
-        ...simulateTry(child, putOf(task, set, n, task.thenAsks === true), random),
+        ...simulateTry(child, putOf({ task, set, n, asksHowMany: task.thenAsks === true }), random),
       });
     }),
   );

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { counterKinds } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
 import {

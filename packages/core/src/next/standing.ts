@@ -1,7 +1,7 @@
 import type { Asking } from '../asking/asking.js';
 import { modelOf } from '../asking/modelOf.js';
 import { daysBetween } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import { looksAt } from '../evidence/went.js';

@@ -1,3 +1,4 @@
+import { figure } from '../common/parameters.js';
 import { isNumberWord, type Word } from '../trace/trace.js';
 
 /** From the cheapest explanation of equal cost to the dearest: the order decides between equals. */
@@ -20,19 +21,6 @@ export interface WordsReading {
   readonly cost: number;
   readonly slips: readonly WordSlip[];
 }
-
-/** Integer costs of explaining one departure from the count; docs/model.md. */
-const COST = {
-  skipped: 100,
-  skippedFurther: 5,
-  repeated: 100,
-  swapped: 120,
-  replaced: 120,
-  replacedByNoNumber: 100,
-  inserted: 115,
-  insertedNoNumber: 105,
-  loopedBack: 130,
-} as const;
 
 /** Nobody leaves out more numbers at once: a word further off is read as replaced or put in between. */
 const FARTHEST_SKIP = 2_000;
@@ -136,15 +124,15 @@ function explainWord(words: readonly Word[], at: number, start: number, layers: 
   const { here, ways, rest, restOfNext } = layers;
   const word = words[at]!;
   const size = ways.length;
-  const replaced = slip(isNumberWord(word) ? COST.replaced : COST.replacedByNoNumber);
-  const inserted = slip(isNumberWord(word) ? COST.inserted : COST.insertedNoNumber);
+  const replaced = slip(isNumberWord(word) ? figure.replacedCost : figure.replacedByNoNumberCost);
+  const inserted = slip(isNumberWord(word) ? figure.insertedCost : figure.insertedNoNumberCost);
   const place = canBeReached(word, start) ? word - start + 1 : 0;
   const fromWord = place > 0 ? rest[place]! : Infinity;
   const due = place - 1;
-  const further = COST.skippedFurther * SLIPS;
-  const asLoopedBack = fromWord + slip(COST.loopedBack);
+  const further = figure.skippedFurtherCost * SLIPS;
+  const asLoopedBack = fromWord + slip(figure.loopedBackCost);
   // Each number further below costs more.
-  let asSkipped = fromWord + slip(COST.skipped) + further * (due - 1);
+  let asSkipped = fromWord + slip(figure.skippedCost) + further * (due - 1);
   for (let p = 0; p < size; p++) {
     const asReplaced = rest[p + 1]! + replaced;
     const asInserted = rest[p]! + inserted;
@@ -173,9 +161,9 @@ function explainWord(words: readonly Word[], at: number, start: number, layers: 
     here[p] = cost;
     ways[p] = way;
   };
-  take(place, REPEATED, fromWord + slip(COST.repeated));
+  take(place, REPEATED, fromWord + slip(figure.repeatedCost));
   if (words[at + 1] === (word as number) - 1)
-    take(place - 2, SWAPPED, restOfNext[place]! + slip(COST.swapped));
+    take(place - 2, SWAPPED, restOfNext[place]! + slip(figure.swappedCost));
   if (due < size) {
     // A word that is due is never a slip, whatever comes of it.
     here[due] = fromWord;

@@ -9,8 +9,7 @@ import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
 import { pick, seededUuid, type Random } from '../common/random.js';
-import { putOf } from './putOf.js';
-import { simulateTry } from './simulateTry.js';
+import { putOf, simulateTry } from './simulateTry.js';
 
 export interface SimulatedMonths {
   readonly childId: ChildId;
@@ -76,7 +75,7 @@ function simulateSitting(
     const asksHowMany = task.thenAsks === true || random() < 0.25;
     const way = pickWay(task, i);
     const set = setOf(task, n, things, layoutFor(task, n, things, Math.floor(random() * 1e6), way));
-    const { events, ended } = simulateTry(ability, putOf(task, set, n, asksHowMany), random);
+    const { events, ended } = simulateTry(ability, putOf({ task, set, n, asksHowMany }), random);
     const trace: Trace = {
       id: seededUuid(random) as TraceId,
       childId: plan.childId,
@@ -106,8 +105,9 @@ const numberOf = (trace: Trace | undefined): number | undefined => trace && (tra
 /** Whether the try went as it was put, as an adult would say on the spot. */
 function wentWithoutSlip(trace: Trace): boolean {
   const { pairing, order } = readTry(trace);
-  const { looksAt, kind } = taskOf(trace.task);
-  if (kind === 'give') return gaveAll(trace) === true;
+  const { looksAt } = taskOf(trace.task);
+  const gave = gaveAll(trace);
+  if (gave !== null) return gave;
   const shown = isPrinciple(looksAt) ? observationsOf(trace).principles[looksAt]?.success : undefined;
   if (shown !== undefined) return shown;
   return pairing ? pairing.holds : order.slips.length === 0 && order.upTo >= trace.target!;

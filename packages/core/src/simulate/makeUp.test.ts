@@ -8,7 +8,8 @@ import { wordsOf, readPass } from '../trace/passes.js';
 import { grown, onThisDay, usualChild, type HiddenAbility } from './child.js';
 import { drawChild, trueOrder, trueTracking } from './population.js';
 import { seededRandom } from '../common/random.js';
-import { simulateTry, type PutToChild } from './simulateTry.js';
+import type { PutToChild } from './kinds.js';
+import { simulateTry } from './simulateTry.js';
 import { chanceOfWords } from './words.js';
 
 const times = 400;

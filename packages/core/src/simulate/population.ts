@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { usualChild, type HiddenAbility } from './child.js';
 import { pick, type Random } from '../common/random.js';

@@ -1,5 +1,5 @@
 import { knowerLevels, levels, statedLevel, type FetchTry } from '../estimates/knowerLevels.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { tracking, type TrackingTry } from '../estimates/tracking.js';
 import { observationsOf } from '../evidence/observations.js';
 import type { Trace } from '../trace/trace.js';

@@ -1,5 +1,5 @@
 import { mixedDensity, type Density } from '../estimates/axis.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf, type OrderObservation } from '../evidence/observations.js';

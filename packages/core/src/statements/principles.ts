@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import { skillOfPrinciple, type Principle } from '../skills/map.js';

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { NumberGrounds } from './statement.js';
 import { hasKinds, isUnaided, weaknessesOf, type KindOf } from './weaknesses.js';

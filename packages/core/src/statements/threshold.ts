@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { threshold } from '../estimates/threshold.js';
 import { observationsOf } from '../evidence/observations.js';
 import { thresholdReaders } from '../evidence/thresholdReaders.js';

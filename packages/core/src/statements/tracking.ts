@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { tracking, trackingShapes, type Tracking, type TrackingShape } from '../estimates/tracking.js';
 import { observationsOf } from '../evidence/observations.js';
 import { skillMap } from '../skills/map.js';

@@ -1,4 +1,4 @@
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import { dayOf, type Help, type Trace } from '../trace/trace.js';
 
 /** What makes a statement rest on less than it seems to. */

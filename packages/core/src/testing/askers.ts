@@ -1,12 +1,13 @@
 import { nextTry } from '../asking/nextTry.js';
 import { wentWell } from '../evidence/went.js';
-import { figure } from '../estimates/parameters.js';
+import { figure } from '../common/parameters.js';
 import type { NumberSkill } from '../skills/map.js';
 import type { TaskId } from '../shelf/tasks.js';
 import { onThisDay, type HiddenAbility } from '../simulate/child.js';
 import { trueOrder, trueTracking, type DrawnChild } from '../simulate/population.js';
 import type { Random } from '../common/random.js';
-import { simulateTry, type PutToChild } from '../simulate/simulateTry.js';
+import type { PutToChild } from '../simulate/kinds.js';
+import { simulateTry } from '../simulate/simulateTry.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';
 

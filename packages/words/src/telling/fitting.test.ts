@@ -19,8 +19,7 @@ import { pick, type Random } from '../../../core/src/common/random.js';
 import { observationsOf } from '../../../core/src/evidence/observations.js';
 import { onThisDay } from '../../../core/src/simulate/child.js';
 import { drawChild } from '../../../core/src/simulate/population.js';
-import { putOf } from '../../../core/src/simulate/putOf.js';
-import { simulateTry } from '../../../core/src/simulate/simulateTry.js';
+import { putOf, simulateTry } from '../../../core/src/simulate/simulateTry.js';
 import { traceOf } from '../../../core/src/testing/traces.js';
 import { english } from '../words.js';
 import { tellStatement, wantsOf } from './statements.js';
@@ -60,7 +59,7 @@ function looked(random: Random): readonly Trace[] {
         start: task.start ?? 1,
         target: n,
         help: pick(random, ['none', 'none', 'none', 'prompted', 'encouraged']),
-        ...simulateTry(mood, putOf(task, set, n, task.thenAsks === true), random),
+        ...simulateTry(mood, putOf({ task, set, n, asksHowMany: task.thenAsks === true }), random),
       });
     });
   });

@@ -1,8 +1,26 @@
 /**
- * Every figure that the estimates and the choice of questions rest on, each with its reason and, in brackets at the end,
+ * Every figure that the readings, the estimates and the choice of questions rest on, each with its reason and, in brackets at the end,
  * its unit; docs/model.md has them as a table.
  */
 const table = {
+  /** A number word left out: what the other departures from the count are held against. (cost) */
+  skippedCost: 100,
+  /** Each further one left out with it: together they are one slip. (cost) */
+  skippedFurtherCost: 5,
+  /** A number word said twice running. (cost) */
+  repeatedCost: 100,
+  /** Two number words in each other’s place: a little dearer than one left out, so that it wants both. (cost) */
+  swappedCost: 120,
+  /** Another number in place of the one due … (cost) */
+  replacedCost: 120,
+  /** … or a word that is no number. (cost) */
+  replacedByNoNumberCost: 100,
+  /** A number put in between … (cost) */
+  insertedCost: 115,
+  /** … or a word that is no number. (cost) */
+  insertedNoNumberCost: 105,
+  /** Gone back to an earlier number, and on from there. (cost) */
+  loopedBackCost: 130,
   /** Children of one age differ widely: about two in three lie within five numbers of the prior mean. (numbers) */
   priorSd: 5,
   /** Even what is known goes wrong one time in twenty-five: a noise, a friend, a yawn. (chance) */
