@@ -3,23 +3,19 @@ import { languages } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useCallback, useMemo, useState, useSyncExternalStore } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { palette } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
-import { KeyList } from './KeyList.js';
 import { useKeys } from './keys.js';
-import { PlanSitting } from './plan/PlanSitting.js';
 import { SayColumn } from './say/SayColumn.js';
-import { answersIn, onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
+import { answersIn, onTheTable, phaseOf } from '../outbox/sitting.js';
 import type { Action } from './after.js';
 import type { SittingStore } from './sittingStore.js';
 import { ThumbSide } from './thumb/ThumbSide.js';
-import { Tray } from './tray/Tray.js';
-import { TrayFoot } from './tray/TrayFoot.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
-import { TrayTools } from './TrayTools.js';
+import { TraySide } from './TraySide.js';
 import { words } from '../wording/words.js';
 
 interface SittingScreenProps {
@@ -34,10 +30,7 @@ interface SittingScreenProps {
  */
 export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const sitting = useSittingAfterPaint(store);
-  const failure = useSyncExternalStore(store.subscribe, store.readFailure);
   const phase = phaseOf(sitting);
-  const open = openTry(sitting);
-  const [byThing, setByThing] = useState(false);
   const [isChanging, setChanging] = useState(false);
   const [isOtherWord, setOtherWord] = useState(false);
   const [showsKeys, setKeys] = useState(false);
@@ -61,8 +54,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   });
 
   const table = onTheTable(sitting);
-  const { task, set, events } = table;
-  const putting = captureKinds[task.kind].isStillPutting(table);
+  const putting = captureKinds[table.task.kind].isStillPutting(table);
   const isPlanning = sitting.stage === 'planning';
   const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
   // The thumb's side is the hand's own, whichever way the page reads.
@@ -92,42 +84,15 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         />
       </Box>
 
-      <Box component="section" aria-label={words.sitting.tray()} sx={tray}>
-        {failure && (
-          <Typography role="alert" sx={{ bgcolor: palette.brassPale, p: 1.5, borderRadius: '12px' }}>
-            {words.sitting.notKept({ problem: failure.message, name: sitting.child.firstName })}
-          </Typography>
-        )}
-        {showsKeys ? (
-          <KeyList onClose={() => setKeys(false)} />
-        ) : isPlanning ? (
-          <PlanSitting sitting={sitting} dispatch={store.dispatch} />
-        ) : (
-          <Tray store={store} byThing={byThing} played={played} />
-        )}
-        <TrayTools
-          events={isPlanning ? null : events}
-          isPeeking={isPeeking}
-          onPeek={setPeeking}
-          byThing={byThing}
-          onByThing={!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing ? setByThing : null}
-          onTurn={
-            phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement)
-              ? () => command('turn')
-              : null
-          }
-          onKeys={() => setKeys(!showsKeys)}
-        />
-        {!isPlanning && (
-          <TrayFoot
-            help={open?.head.help ?? 'none'}
-            answeredBy={open?.head.answeredBy ?? 'alone'}
-            why={sitting.plan.why}
-            phase={phase === 'counting' || phase === 'asked' ? 'going-on' : phase}
-            dispatch={store.dispatch}
-          />
-        )}
-      </Box>
+      <TraySide
+        store={store}
+        played={played}
+        isPeeking={isPeeking}
+        onPeek={setPeeking}
+        showsKeys={showsKeys}
+        onKeys={setKeys}
+        onCommand={command}
+      />
 
       <Box
         component="section"
@@ -150,8 +115,6 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
     </Box>
   );
 }
-
-const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';
 
 /** The same object while nothing of it changes, so that the column beside the tray is drawn only then. */
 function useStanding(phase: Phase, hasAnswered: boolean, hasPut: boolean) {
@@ -184,15 +147,5 @@ const column = {
   p: 2,
   display: 'flex',
   flexDirection: 'column',
-  minHeight: 0,
-} as const;
-
-const tray = {
-  order: 1,
-  borderInline: `1px solid ${palette.line}`,
-  display: 'flex',
-  flexDirection: 'column',
-  gap: 1.25,
-  p: 2,
   minHeight: 0,
 } as const;

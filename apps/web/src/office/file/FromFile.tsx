@@ -4,9 +4,9 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { palette } from '../../common/theme.js';
 import { Choice } from '../../common/Choice.js';
 import { change } from '../office.js';
+import { ChooseFile } from './ChooseFile.js';
 import { MapColumns } from './MapColumns.js';
 import { guessMapping, hasOpenDates, rowsOf, wrongWith, type Mapping, type Sheet } from './mapping.js';
 import { readSheet } from './readSheet.js';
@@ -38,8 +38,7 @@ export function FromFile() {
     setChosen(next);
     send.reset();
   };
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const open = async (file: File): Promise<void> => {
     setUnread(undefined);
     try {
       const sheet = await readSheet(file);
@@ -52,34 +51,7 @@ export function FromFile() {
   const wrong = chosen && wrongWith(chosen.mapping);
   return (
     <Box sx={{ display: 'grid', gap: 3 }}>
-      <Box component="section" aria-label={words.importing.file()}>
-        <Typography color="textSecondary" sx={{ maxWidth: 720, mb: 1.5 }}>
-          {words.importing.intro()}
-        </Typography>
-        <Button
-          component="label"
-          role={undefined}
-          tabIndex={-1}
-          sx={{ '&:focus-within': { outline: `3px solid ${palette.water}`, outlineOffset: 2 } }}
-        >
-          {chosen ? words.importing.other({ file: chosen.name }) : words.importing.choose()}
-          <input
-            type="file"
-            accept=".csv,.tsv,.txt,text/csv"
-            aria-label={words.importing.choose()}
-            onChange={(event) => {
-              void open(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-            style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer', fontSize: 0 }}
-          />
-        </Button>
-        {unread && (
-          <Typography role="alert" sx={{ mt: 1 }}>
-            {unread}
-          </Typography>
-        )}
-      </Box>
+      <ChooseFile chosen={chosen?.name ?? null} onFile={(file) => void open(file)} unread={unread} />
       {chosen && (
         <>
           <MapColumns

@@ -1,0 +1,87 @@
+import { captureKinds } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Typography from '@mui/material/Typography';
+import { useState, useSyncExternalStore } from 'react';
+import { palette } from '../common/theme.js';
+import { onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
+import { words } from '../wording/words.js';
+import { KeyList } from './KeyList.js';
+import type { KeyCommand } from './keys.js';
+import { PlanSitting } from './plan/PlanSitting.js';
+import type { SittingStore } from './sittingStore.js';
+import { Tray } from './tray/Tray.js';
+import { TrayFoot } from './tray/TrayFoot.js';
+import { TrayTools } from './TrayTools.js';
+import { useSittingAfterPaint } from './useSitting.js';
+
+interface TraySideProps {
+  readonly store: SittingStore;
+  /** Goes up when a key asks for the tin or the puppet. */
+  readonly played: number;
+  readonly isPeeking: boolean;
+  readonly onPeek: (isPeeking: boolean) => void;
+  readonly showsKeys: boolean;
+  readonly onKeys: (showsKeys: boolean) => void;
+  readonly onCommand: (command: KeyCommand) => void;
+}
+
+/** The middle of the screen: the plan, the tray or the keys, and what belongs to them. */
+export function TraySide({ store, played, isPeeking, onPeek, showsKeys, onKeys, onCommand }: TraySideProps) {
+  const sitting = useSittingAfterPaint(store);
+  const failure = useSyncExternalStore(store.subscribe, store.readFailure);
+  const [byThing, setByThing] = useState(false);
+  const phase = phaseOf(sitting);
+  const open = openTry(sitting);
+  const { task, set, events } = onTheTable(sitting);
+  const isPlanning = sitting.stage === 'planning';
+  return (
+    <Box component="section" aria-label={words.sitting.tray()} sx={tray}>
+      {failure && (
+        <Typography role="alert" sx={{ bgcolor: palette.brassPale, p: 1.5, borderRadius: '12px' }}>
+          {words.sitting.notKept({ problem: failure.message, name: sitting.child.firstName })}
+        </Typography>
+      )}
+      {showsKeys ? (
+        <KeyList onClose={() => onKeys(false)} />
+      ) : isPlanning ? (
+        <PlanSitting sitting={sitting} dispatch={store.dispatch} />
+      ) : (
+        <Tray store={store} byThing={byThing} played={played} />
+      )}
+      <TrayTools
+        events={isPlanning ? null : events}
+        isPeeking={isPeeking}
+        onPeek={onPeek}
+        byThing={byThing}
+        onByThing={!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing ? setByThing : null}
+        onTurn={
+          phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement)
+            ? () => onCommand('turn')
+            : null
+        }
+        onKeys={() => onKeys(!showsKeys)}
+      />
+      {!isPlanning && (
+        <TrayFoot
+          help={open?.head.help ?? 'none'}
+          answeredBy={open?.head.answeredBy ?? 'alone'}
+          why={sitting.plan.why}
+          phase={phase === 'counting' || phase === 'asked' ? 'going-on' : phase}
+          dispatch={store.dispatch}
+        />
+      )}
+    </Box>
+  );
+}
+
+const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';
+
+const tray = {
+  order: 1,
+  borderInline: `1px solid ${palette.line}`,
+  display: 'flex',
+  flexDirection: 'column',
+  gap: 1.25,
+  p: 2,
+  minHeight: 0,
+} as const;
