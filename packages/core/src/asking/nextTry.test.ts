@@ -8,7 +8,7 @@ import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Asking } from './asking.js';
 import { nextTry } from './nextTry.js';
 import { wentWell } from '../evidence/went.js';
-import { traceOf } from '../testing/traces.js';
+import { row, traceOf } from '../testing/traces.js';
 
 const fresh: Asking = {
   tries: [],
@@ -99,6 +99,61 @@ describe(nextTry, () => {
     const upTo = went.indexOf(true) + 1;
     const next = nextTry('one-to-one', { ...fresh, tries: sat.tries.slice(0, upTo), secondsLeft: 5 });
     expect(next).toEqual({ kind: 'stop', because: 'time' });
+  });
+
+  describe('a row, counted as the test says', () => {
+    const asked = (facts: Partial<Asking>, ...counts: readonly (readonly [n: number, isClean: boolean])[]) =>
+      nextTry('one-to-one', {
+        ...fresh,
+        tries: counts.map(([n, isClean]) => row(n, isClean, { sittingId: fresh.sittingId })),
+        ...facts,
+      });
+
+    test('four slips running are enough for today', () => {
+      const slips = [8, 7, 6, 5].map((n) => [n, false] as const);
+      expect(asked({}, ...slips)).toEqual({ kind: 'stop', because: 'enough' });
+      expect(asked({}, ...slips.slice(1))).toMatchObject({ kind: 'ask', purpose: 'after-two-misses' });
+    });
+
+    test('two slips running bring one smaller than both; one slip does not', () => {
+      const easier = asked({}, [3, true], [9, false], [7, false]);
+      expect(easier).toMatchObject({ kind: 'ask', purpose: 'after-two-misses' });
+      expect(easier.kind === 'ask' && easier.n < 7).toBe(true);
+      expect(asked({}, [3, true], [9, false])).toMatchObject({ kind: 'ask', purpose: 'learn-most' });
+    });
+
+    test('with little time left it asks what there is time for, while that tells anything', () => {
+      const plenty = asked({}, [3, true]);
+      const little = asked({ secondsLeft: 25 }, [3, true]);
+      expect(plenty.kind === 'ask' && little.kind === 'ask' && little.n < plenty.n).toBe(true);
+      // Five seconds to lay, ten to answer, and 1.2 for each thing.
+      expect(little.kind === 'ask' && little.n <= 8).toBe(true);
+      expect(asked({ secondsLeft: 10 }, [3, true])).toEqual({ kind: 'stop', because: 'time' });
+    });
+
+    test('after a slip the time may be over: then an easy one ends it well', () => {
+      expect(asked({ secondsLeft: 10 }, [3, true], [9, false])).toMatchObject({
+        kind: 'ask',
+        purpose: 'end-well',
+      });
+    });
+
+    test('far below what has just gone well it would only be long', () => {
+      const next = asked({}, [3, true], [12, true]);
+      expect(next.kind === 'ask' ? next.n : 20).toBeGreaterThanOrEqual(6);
+    });
+
+    test('no number that was asked twice is asked again', () => {
+      const next = asked({ smallest: 4, largest: 6 }, [4, true], [5, true], [5, true], [6, true], [6, true]);
+      expect(next.kind === 'stop' || next.n === 4).toBe(true);
+    });
+
+    test('the things that lie there are kept; else the kind met least', () => {
+      const before = row(3, true, { sittingId: 'before' as SittingId });
+      expect(asked({}, [3, true])).toMatchObject({ things: 'cork' });
+      expect(asked({ tries: [before] })).toMatchObject({ things: 'shell' });
+      expect(asked({ things: ['shell', 'boat'] }, [3, true])).toMatchObject({ things: 'shell' });
+    });
   });
 
   test('what was given once in place of a number out of reach is looked at once more', () => {

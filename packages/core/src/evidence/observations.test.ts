@@ -66,6 +66,11 @@ describe('what a try of each kind speaks of', () => {
     const large = observationsOf(tried('fill-to', 12, [ask('give'), given(12)]));
     expect(large.thresholds['count-out']).toMatchObject({ n: 12, success: true });
     expect(large.fetch).toBeNull();
+    const countedOut = (...happenings: Happening[]) =>
+      observationsOf(tried('fill-to', 12, [ask('give'), ...happenings])).thresholds['count-out'];
+    expect(countedOut(given(11))).toMatchObject({ n: 12, success: false });
+    // Nothing handed over, or nothing taken down, says nothing of counting out.
+    expect([countedOut(given(0)), countedOut()]).toEqual([undefined, undefined]);
     expect(observationsOf(tried('give-n', 3, [ask('give'), given(3)])).fetch).toMatchObject({
       asked: 3,
       given: 3,
@@ -134,6 +139,21 @@ describe('what counts for nothing, or otherwise than it was read', () => {
       success: false,
       firstSlip: null,
     });
+  });
+
+  test('of fetching: with help a success tells less and a miss as much, and a ruling says what was given', () => {
+    const fetched = (n: number, facts: Partial<Trace> = {}) =>
+      observationsOf(tried('give-n', 3, [ask('give'), given(n)], facts)).fetch;
+    expect([fetched(3)?.weight, fetched(5)?.weight]).toEqual([1, 1]);
+    expect(fetched(3, { help: 'prompted' })?.weight).toBeLessThan(1);
+    expect(fetched(5, { help: 'prompted' })?.weight).toBe(1);
+    const ruled = (holds: boolean) => ({ rulings: [ruling({ on: 'task', holds })] });
+    expect(fetched(5, ruled(true))).toMatchObject({ asked: 3, given: 3 });
+    expect(fetched(5, ruled(false))).toMatchObject({ asked: 3, given: 5 });
+    // Ruled against, nobody knows what was given instead.
+    expect(fetched(3, ruled(false))).toBeNull();
+    // Nothing, or more than there were, says nothing.
+    expect([fetched(0), fetched(16)]).toEqual([null, null]);
   });
 
   test('order overruled either way', () => {

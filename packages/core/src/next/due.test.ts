@@ -105,9 +105,9 @@ describe(summarise, () => {
 
   test('says when each skill was last looked at, and what is open', () => {
     const looks = summarise([clean('a', '2026-03-02', 'cork'), clean('b', '2026-03-09', 'cork')], date);
-    expect(looks.map(({ skill, last }) => [skill, last])).toEqual([
-      ['order', '2026-03-09'],
-      ['row', '2026-03-09'],
+    expect(looks.map(({ skill, strand, last }) => [skill, strand, last])).toEqual([
+      ['order', 'stable-order', '2026-03-09'],
+      ['row', 'one-to-one', '2026-03-09'],
     ]);
     // Always the same things: not firm.
     expect(looks.find((one) => one.skill === 'row')!.isOpen).toBe(true);

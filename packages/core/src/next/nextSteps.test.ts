@@ -1,52 +1,13 @@
-import { usualChild, type HiddenAbility } from '../simulate/child.js';
 import { skillMap, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../shelf/tasksOf.js';
-import { seededRandom } from '../common/random.js';
-import { putOf, simulateTry } from '../simulate/simulateTry.js';
-import { layoutFor } from '../shelf/layout.js';
-import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
 import { saidFor } from '../statements/saidFor.js';
 import type { Statement } from '../statements/statement.js';
-import { traceOf } from '../testing/traces.js';
-import type { SittingId, TraceId } from '../trace/ids.js';
+import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
+import { days, looked, usual } from '../testing/looked.js';
 import { nextSteps } from './nextSteps.js';
 
 const today = '2026-03-20';
-const days = ['2026-03-02', '2026-03-09', '2026-03-16'];
-const usual: readonly (readonly [TaskId, number])[] = [
-  ['say-far', 20],
-  ['count-row', 5],
-  ['count-row', 8],
-  ['count-aside', 6],
-  ['how-many', 5],
-  ['give-n', 2],
-  ['give-n', 3],
-  ['give-n', 4],
-  ['give-n', 6],
-];
-
-/** Three days of usual tasks with a child of a make-up, corks and shells by turns. */
-function looked(ability: Partial<HiddenAbility>, tasks = usual, on = days): Trace[] {
-  const random = seededRandom(11);
-  const child = { ...usualChild, lapse: 0, ...ability };
-  return on.flatMap((day, d) =>
-    tasks.map(([id, n], i) => {
-      const task = taskOf(id);
-      const things = (d + i) % 2 === 0 ? 'cork' : 'shell';
-      const set = setOf(task, n, things, layoutFor(task, n, things, i));
-      return traceOf({
-        id: `try-${d}-${i}` as TraceId,
-        sittingId: `sitting-${d}` as SittingId,
-        startedAt: `${day}T09:${String(10 + i)}:00.000+00:00`,
-        task: id,
-        set,
-        target: n,
-        ...simulateTry(child, putOf({ task, set, n, asksHowMany: task.thenAsks === true }), random),
-      });
-    }),
-  );
-}
 
 const steps = (tries: readonly Trace[], options = {}) =>
   nextSteps(tries, today, { birthDate: '2022-03-01', ...options });
@@ -117,8 +78,41 @@ describe('six children of plainly different make-up', () => {
   });
 });
 
+test('a slip that an earlier step names is not named again of another arrangement while there is something else', () => {
+  const tasks = [...usual, ['count-scatter', 6], ['count-ring', 6], ['count-row', 7]] as const;
+  const { choices, bySkill } = steps(looked({ orderTo: 25, orderSlope: 0.3, slipPerThing: 0.2 }, tasks));
+  const named = (one: (typeof choices)[number]) =>
+    one.because.seen?.kind === 'obstacles' ? one.because.seen.obstacles.map(({ slip }) => slip) : [];
+  const counting = choices.filter(({ skill }) => ['aside', 'row', 'scattered', 'ring'].includes(skill));
+  const slips = counting.map((one) => named(one).join());
+  expect(slips.filter((one) => one !== '')).not.toHaveLength(0);
+  expect(new Set(slips).size).toBe(slips.length);
+  // The same slip does stand in the way of the others.
+  const alike = (['row', 'scattered', 'ring'] as const).flatMap((skill) => named(bySkill.get(skill)!));
+  expect(new Set(alike).size).toBeLessThan(alike.length);
+});
+
 describe(nextSteps, () => {
   const tries = looked({});
+
+  test('a reason that names nothing in the way says what is known of the skill itself, or that it is not clear, or not asked', () => {
+    const { bySkill } = steps(looked({ slipPerThing: 0.01, orderTo: 20, orderSlope: 0.3, lastWord: 0.5 }));
+    const claims = new Map(
+      [...saidFor(looked({ slipPerThing: 0.01, orderTo: 20, orderSlope: 0.3, lastWord: 0.5 }), today)].map(
+        (one) => [one.skill, one.certainty],
+      ),
+    );
+    const seen = { claimed: 0, unclear: 0, 'not-asked': 0 };
+    for (const { skill, because } of bySkill.values()) {
+      const certainty = claims.get(skill);
+      const is = certainty === undefined ? 'not-asked' : certainty === 'unclear' ? 'unclear' : 'claimed';
+      if (because.seen?.kind === 'obstacles') continue;
+      seen[is]++;
+      expect([skill, because.seen?.kind ?? 'claimed']).toEqual([skill, is]);
+      if (is === 'claimed') expect(because.known?.skill).toBe(skill);
+    }
+    expect(Math.min(...Object.values(seen))).toBeGreaterThan(0);
+  });
 
   test('the same evidence gives the same steps for the same reasons, whatever the order it comes in', () => {
     // Sums come out a last digit apart.

@@ -17,6 +17,20 @@ describe(couldSitTogether, () => {
     ]);
   });
 
+  test('the largest table first, then the task that begins lower, then the smaller number', () => {
+    const groups = couldSitTogether([
+      ...[step('a', 9), step('b', 9), step('c', 5), step('d', 5)],
+      ...[step('e', 2, 'give-n'), step('f', 2, 'give-n')],
+      ...[step('g', 12, 'say-far'), step('h', 12, 'say-far'), step('i', 13, 'say-far')],
+    ]);
+    expect(groups.map(({ task, from, children }) => [task, from, children.length])).toEqual([
+      ['say-far', 12, 3],
+      ['give-n', 2, 2],
+      ['count-row', 5, 2],
+      ['count-row', 9, 2],
+    ]);
+  });
+
   test('two to six at a table, all within one, nobody twice for a task', () => {
     const anyStep = fc.record({ child: fc.nat(25), n: fc.integer({ min: 1, max: 12 }) });
     fc.assert(

@@ -9,6 +9,20 @@ export function placed(happenings: readonly Happening[]): TraceEvent[] {
 export const counted = (...words: readonly (number | string)[]): Happening[] =>
   words.map((word) => ({ kind: 'count', word }));
 
+const upTo = (n: number): readonly number[] => Array.from({ length: n }, (_, i) => i + 1);
+
+let rows = 0;
+
+/** A row of n things counted clean, or with one word past the last. */
+export const row = (n: number, isClean = true, facts: Partial<Trace> = {}): Trace =>
+  traceOf({
+    id: `row-${rows++}` as TraceId,
+    set: { size: n, things: 'cork', arrangement: 'row' },
+    target: n,
+    happenings: counted(...upTo(isClean ? n : n + 1)),
+    ...facts,
+  });
+
 /** A finished, unaided try of eight corks in a row, with what a test says of it. */
 export function traceOf(facts: Partial<Trace> & { readonly happenings?: readonly Happening[] }): Trace {
   const { happenings = [], ...trace } = facts;
