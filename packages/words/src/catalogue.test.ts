@@ -63,7 +63,28 @@ const isCode = (text: string): boolean =>
     text,
   );
 
-/** Texts of two words at least that stand in the code itself. */
+/** The same in every language. */
+const nameOfTheApp = 'Dotting';
+/** What of an element is read out or shown. */
+const isReadOut =
+  /^(label|title|placeholder|alt|helperText|primary|secondary|aria-(label|description|valuetext|roledescription))$/;
+
+/** Whether a text is shown as it stands: inside an element, or as one of its names; a choice of two is looked into. */
+function isShown(node: ts.Node): boolean {
+  const { parent } = node;
+  if (ts.isJsxText(node)) return true;
+  if (ts.isJsxAttribute(parent)) return isReadOut.test(parent.name.getText());
+  if (ts.isJsxExpression(parent)) return ts.isJsxAttribute(parent.parent) ? isShown(parent) : true;
+  const isChosen =
+    (ts.isConditionalExpression(parent) && parent.condition !== node) ||
+    (ts.isBinaryExpression(parent) &&
+      parent.right === node &&
+      /^(&&|\|\||\?\?)$/.test(parent.operatorToken.getText())) ||
+    ts.isParenthesizedExpression(parent);
+  return isChosen && isShown(parent);
+}
+
+/** Words that are shown, and texts of two words at least wherever they stand in the code. */
 function sentencesIn(file: string, code: string): readonly string[] {
   const found: string[] = [];
   const visit = (node: ts.Node): void => {
@@ -77,13 +98,41 @@ function sentencesIn(file: string, code: string): readonly string[] {
         : ts.isTemplateExpression(node)
           ? [node.head.text, ...node.templateSpans.map(({ literal }) => literal.text)].join('{}')
           : '';
-    if (/\p{L}{2,}[,.:;]? \p{L}{2,}/u.test(text) && !isCode(text.trim()))
+    const isSentence = /\p{L}{2,}[,.:;]? \p{L}{2,}/u.test(text) && !isCode(text.trim());
+    if (isSentence || (/\p{L}{2,}/u.test(text) && text.trim() !== nameOfTheApp && isShown(node)))
       found.push(`${file}: ${text.trim()}`);
     ts.forEachChild(node, visit);
   };
-  visit(ts.createSourceFile(file, code, ts.ScriptTarget.Latest, true));
+  visit(
+    ts.createSourceFile(
+      file,
+      code,
+      ts.ScriptTarget.Latest,
+      true,
+      file.endsWith('x') ? ts.ScriptKind.TSX : ts.ScriptKind.TS,
+    ),
+  );
   return found;
 }
+
+test('a word that is shown is found, wherever it stands in an element; a name that is not read is none', () => {
+  const found = (code: string) => sentencesIn('a.tsx', code);
+  for (const shown of [
+    '<p>Counted</p>',
+    '<p>{isOpen ? "Counted" : words.a()}</p>',
+    '<p>{isOpen && (n > 1 ? words.a() : `Counted ${n}`)}</p>',
+    '<Field label="Counted" />',
+    '<Field aria-label={isOpen ? words.a() : "Counted"} />',
+  ])
+    expect(found(shown)).toHaveLength(1);
+  for (const other of [
+    '<p>{words.a()}: 5 ✓</p>',
+    '<Box component="section" sx={{ color: "ink" }} />',
+    '<Choice value={kind === "say" ? 1 : 2} />',
+    'const kind = "say";',
+  ])
+    expect(found(other)).toEqual([]);
+});
 
 test('no sentence that a person reads stands outside the catalogue', () => {
   const outside = [...sourceOf]
