@@ -8,20 +8,25 @@ import { children as demoChildren } from '../src/demo/nursery.js';
 import { Child } from '../src/nursery/child.entity.js';
 import { Try } from '../src/tries/try.entity.js';
 import { TryEvent } from '../src/tries/tryEvent.entity.js';
-import { counts, freshDatabase, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import {
+  counts,
+  freshDatabase,
+  type Nursery,
+  openWithAdult,
+  putOf,
+  TestDevice,
+  type TestSite,
+} from './nursery.js';
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let other: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('towpath');
+  ({ nursery, site, device, adult } = await openWithAdult('towpath'));
   other = await nursery.addSite('weir');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
 });
 
 afterAll(() => nursery.close());

@@ -1,17 +1,14 @@
 import type { ChildPage, DoubleView, PresentAdult, ToldTry, TodayView } from '@dotting/contract';
 import { randomUUID } from 'node:crypto';
-import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('amend');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
+  ({ nursery, site, device, adult } = await openWithAdult('amend'));
 });
 afterAll(() => nursery.close());
 

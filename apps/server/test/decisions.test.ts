@@ -1,17 +1,14 @@
 import type { ChildPage, PresentAdult, RoomMove, RoomOverview } from '@dotting/contract';
 import { randomUUID } from 'node:crypto';
-import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('decide');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
+  ({ nursery, site, device, adult } = await openWithAdult('decide'));
 });
 afterAll(() => nursery.close());
 

@@ -68,6 +68,16 @@ export async function openNursery() {
   };
 }
 
+export type Nursery = Awaited<ReturnType<typeof openNursery>>;
+
+/** A nursery with a site, and a practitioner of it at a device. */
+export async function openWithAdult(name: string) {
+  const nursery = await openNursery();
+  const site = await nursery.addSite(name);
+  const device = new TestDevice(nursery.app);
+  return { nursery, site, device, adult: await device.with(site.staff.practitioner) };
+}
+
 async function addSite(
   { manager }: DataSource,
   name: string,

@@ -3,20 +3,17 @@ import * as core from '@dotting/core';
 import { english, tellStatement } from '@dotting/words';
 import { randomUUID } from 'node:crypto';
 import { TriesService } from '../src/tries/tries.service.js';
-import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
 const { claimedTo, saidFor, skillMap, statementFor, surelyTo, tasksFor } = core;
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('claims');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
+  ({ nursery, site, device, adult } = await openWithAdult('claims'));
   for (const things of ['cork', 'shell']) {
     for (const daysAgo of [9, 2]) {
       const startedAt = new Date(Date.now() - 86_400_000 * daysAgo).toISOString();

@@ -1,17 +1,14 @@
 import type { ChildPage, Here, PresentAdult } from '@dotting/contract';
 import { randomUUID } from 'node:crypto';
-import { openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import { type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('close');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
+  ({ nursery, site, device, adult } = await openWithAdult('close'));
 });
 afterAll(() => nursery.close());
 

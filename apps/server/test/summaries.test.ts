@@ -7,19 +7,16 @@ import { Child } from '../src/nursery/child.entity.js';
 import { ChildSummaryRow } from '../src/summaries/childSummary.entity.js';
 import { Refresher } from '../src/summaries/refresher.service.js';
 import { SummariesService } from '../src/summaries/summaries.service.js';
-import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
-let nursery: Awaited<ReturnType<typeof openNursery>>;
+let nursery: Nursery;
 let site: TestSite;
 let device: TestDevice;
 let adult: PresentAdult;
 let summaries: SummariesService;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('kept');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
+  ({ nursery, site, device, adult } = await openWithAdult('kept'));
   summaries = nursery.app.get(SummariesService);
 });
 afterAll(() => nursery.close());

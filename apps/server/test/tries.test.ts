@@ -2,9 +2,7 @@ import { randomUUID } from 'node:crypto';
 import type { PresentAdult, TraceEventBody } from '@dotting/contract';
 import { Try } from '../src/tries/try.entity.js';
 import { TryEvent } from '../src/tries/tryEvent.entity.js';
-import { counts, openNursery, putOf, TestDevice, type TestSite } from './nursery.js';
-
-type Nursery = Awaited<ReturnType<typeof openNursery>>;
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
 let nursery: Nursery;
 let site: TestSite;
@@ -13,11 +11,8 @@ let device: TestDevice;
 let adult: PresentAdult;
 
 beforeAll(async () => {
-  nursery = await openNursery();
-  site = await nursery.addSite('towpath');
+  ({ nursery, site, device, adult } = await openWithAdult('towpath'));
   other = await nursery.addSite('weir');
-  device = new TestDevice(nursery.app);
-  adult = await device.with(site.staff.practitioner);
 });
 
 afterAll(() => nursery.close());

@@ -156,6 +156,19 @@ describe('what counts for nothing, or otherwise than it was read', () => {
     expect([fetched(0), fetched(16)]).toEqual([null, null]);
   });
 
+  test('a miss of a child that stopped short of what was asked tells less; one that came that far stopped for nothing', () => {
+    const stopped = (...words: number[]) =>
+      observationsOf(
+        traceOf({
+          target: 8,
+          ended: 'stopped-itself',
+          happenings: [...counted(...words), { kind: 'touch' }],
+        }),
+      ).tracking!;
+    expect(stopped(1, 2, 3, 4)).toMatchObject({ success: false, weight: 0.5 });
+    expect(stopped(1, 2, 3, 4, 5, 6, 7, 8)).toMatchObject({ success: false, weight: 1 });
+  });
+
   test('order overruled either way', () => {
     const order = (happenings: readonly Happening[], holds: boolean) =>
       observationsOf(traceOf({ happenings, rulings: [ruling({ on: 'order', holds })] })).order!;
