@@ -180,6 +180,8 @@ describe(nextTry, () => {
       });
     expect(fetched([2, 2], [5, 8], [4, 4], [4, 4])).toMatchObject({ kind: 'ask', n: 5 });
     expect(fetched([2, 2], [5, 8], [4, 4], [5, 7], [4, 4])).toEqual({ kind: 'stop', because: 'known' });
+    // Twice it was not as asked, and only once out of reach.
+    expect(fetched([2, 2], [2, 3], [5, 8], [4, 4], [4, 4])).toMatchObject({ kind: 'ask' });
   });
 
   test('asks a harder arrangement by what an easier one has told', () => {

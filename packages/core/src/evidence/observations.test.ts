@@ -152,8 +152,13 @@ describe('what counts for nothing, or otherwise than it was read', () => {
     expect(fetched(5, ruled(false))).toMatchObject({ asked: 3, given: 5 });
     // Ruled against, nobody knows what was given instead.
     expect(fetched(3, ruled(false))).toBeNull();
-    // Nothing, or more than there were, says nothing.
+    // Nothing, or more than there were, says nothing; all that there were is an answer.
     expect([fetched(0), fetched(16)]).toEqual([null, null]);
+    expect(fetched(15)).toMatchObject({ asked: 3, given: 15 });
+    // As does a try of which nobody wrote down the pile, or that was a count.
+    const bare = { size: 3, things: 'cork', arrangement: 'movable' } as const;
+    expect(fetched(3, { set: bare })).toBeNull();
+    expect(observationsOf(tried('count-row', 3, [given(3), ...counted(1, 2, 3)])).fetch).toBeNull();
   });
 
   test('a miss of a child that stopped short of what was asked tells less; one that came that far stopped for nothing', () => {
