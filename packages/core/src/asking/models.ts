@@ -99,9 +99,7 @@ export function fetchModel(tries: readonly FetchTry[], pile: number, day: string
   const { level: stated } = statedLevel(tries, { pile, day }, figure.statedClaim);
   const likeliest = levels.reduce((one, other) => (distribution[other] > distribution[one] ? other : one));
   // What is given in place of a number that is out of reach shows what is in the way, if it is seen twice.
-  const outOfReach = tries.filter(
-    ({ asked, given, day: of }) => of === day && given !== asked && asked > levels.indexOf(likeliest),
-  );
+  const outOfReach = tries.filter((one) => one.day === day && one.asked > levels.indexOf(likeliest));
   const isSeenOnce = likeliest !== 'CP' && outOfReach.length === 1;
   return {
     chanceAt: (n) => chanceGiven(n, pile).reduce((sum, row, z) => sum + weights[z]! * row[n - 1]!, 0),

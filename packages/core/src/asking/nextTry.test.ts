@@ -4,7 +4,8 @@ import { saidFor } from '../statements/saidFor.js';
 import { isOfNumbers } from '../statements/statement.js';
 import { drawChild } from '../simulate/population.js';
 import { seededRandom } from '../common/random.js';
-import type { SittingId, TraceId } from '../trace/ids.js';
+import type { SittingId } from '../trace/ids.js';
+import type { Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { nextTry } from './nextTry.js';
 import { wentWell } from '../evidence/went.js';
@@ -156,32 +157,33 @@ describe(nextTry, () => {
     });
   });
 
-  test('what was given once in place of a number out of reach is looked at once more', () => {
-    const fetched = (...pairs: readonly (readonly [asked: number, given: number])[]) =>
-      nextTry('fetch', {
-        ...fresh,
-        arrangements: ['movable'],
-        pile: 15,
-        largest: 10,
-        tries: pairs.map(([asked, given], i) =>
-          traceOf({
-            id: `fetch-${i}` as TraceId,
-            sittingId: fresh.sittingId,
-            startedAt: `2026-03-02T09:0${i}:00.000+00:00`,
-            task: 'give-n',
-            set: { size: asked, things: 'cork', arrangement: 'movable', pile: 15 },
-            target: asked,
-            happenings: [
-              { kind: 'ask', question: 'give' },
-              { kind: 'given', value: given },
-            ],
-          }),
-        ),
+  describe('fetching, as the test says', () => {
+    const fetch = (asked: number, given: number, facts: Partial<Trace> = {}): Trace =>
+      traceOf({
+        sittingId: fresh.sittingId,
+        task: 'give-n',
+        set: { size: asked, things: 'cork', arrangement: 'movable', pile: 15 },
+        target: asked,
+        happenings: [
+          { kind: 'ask', question: 'give' },
+          { kind: 'given', value: given },
+        ],
+        ...facts,
       });
-    expect(fetched([2, 2], [5, 8], [4, 4], [4, 4])).toMatchObject({ kind: 'ask', n: 5 });
-    expect(fetched([2, 2], [5, 8], [4, 4], [5, 7], [4, 4])).toEqual({ kind: 'stop', because: 'known' });
-    // Twice it was not as asked, and only once out of reach.
-    expect(fetched([2, 2], [2, 3], [5, 8], [4, 4], [4, 4])).toMatchObject({ kind: 'ask' });
+    const after = (...tries: readonly Trace[]) =>
+      nextTry('fetch', { ...fresh, arrangements: ['movable'], pile: 15, largest: 10, tries });
+
+    test('what was given once in place of a number out of reach is looked at once more', () => {
+      expect(after(fetch(2, 2), fetch(5, 8), fetch(4, 4), fetch(4, 4))).toMatchObject({ kind: 'ask', n: 5 });
+      const twice = [fetch(2, 2), fetch(5, 8), fetch(4, 4), fetch(5, 7), fetch(4, 4)];
+      expect(after(...twice)).toEqual({ kind: 'stop', because: 'known' });
+    });
+
+    test('two tries are enough where all is known already, one is not', () => {
+      const before = [5, 6, 7, 8, 5, 6, 7, 8].map((n) => fetch(n, n, { sittingId: 'before' as SittingId }));
+      expect(after(...before, fetch(6, 6))).toMatchObject({ kind: 'ask' });
+      expect(after(...before, fetch(6, 6), fetch(7, 7))).toEqual({ kind: 'stop', because: 'known' });
+    });
   });
 
   test('asks a harder arrangement by what an easier one has told', () => {
@@ -214,7 +216,12 @@ describe(nextTry, () => {
     expect(numberOf(other)).toBeLessThanOrEqual(Math.max(5, numberOf(unknown)!));
   });
 
+  test('one is enough to ask with', () => {
+    expect(nextTry('one-to-one', { ...fresh, largest: 1 })).toMatchObject({ kind: 'ask', n: 1 });
+  });
+
   test('refuses to ask with nothing', () => {
+    expect(() => nextTry('one-to-one', { ...fresh, largest: 0 })).toThrow(RangeError);
     expect(() => nextTry('one-to-one', { ...fresh, things: [] })).toThrow(RangeError);
     expect(() => nextTry('one-to-one', { ...fresh, arrangements: [] })).toThrow(RangeError);
   });

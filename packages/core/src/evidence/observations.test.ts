@@ -152,6 +152,7 @@ describe('what counts for nothing, or otherwise than it was read', () => {
     expect(fetched(5, ruled(false))).toMatchObject({ asked: 3, given: 5 });
     // Ruled against, nobody knows what was given instead.
     expect(fetched(3, ruled(false))).toBeNull();
+    expect(observationsOf(tried('give-n', 3, [ask('give')])).fetch).toBeNull();
     // Nothing, or more than there were, says nothing; all that there were is an answer.
     expect([fetched(0), fetched(16)]).toEqual([null, null]);
     expect(fetched(15)).toMatchObject({ asked: 3, given: 15 });

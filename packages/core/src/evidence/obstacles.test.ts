@@ -34,6 +34,23 @@ const order = skillOf('order');
 const row = skillOf('row');
 
 describe(obstaclesIn, () => {
+  test('a word of the teens that is always skipped is named by that number, in the runs that went so far', () => {
+    const teens = (words: readonly number[]): Trace =>
+      tried({
+        task: 'say-teens-two-ways',
+        start: 11,
+        target: 20,
+        set: { size: 0, things: 'cork', arrangement: 'none', layout: { way: 'usual' } },
+        happenings: words.map((word) => ({ kind: 'say', word })),
+      });
+    const far = [11, 12, 13, 14, 16, 17, 18, 19, 20];
+    const short = [11, 12, 13];
+    const tries = [teens(far), teens(far), teens(short), teens(short), teens(short)];
+    expect(obstaclesIn(skillOf('teens'), tries, date)).toMatchObject([
+      { slip: 'skipped', place: { kind: 'number', n: 15 }, of: 2 },
+    ]);
+  });
+
   test('a number that is always skipped is named by that number, in the counts that went so far', () => {
     const tries = [said(20, [13]), said(15, [13]), ...Array.from({ length: 6 }, () => said(8))];
     expect(obstaclesIn(order, tries, date)).toMatchObject([

@@ -1,4 +1,4 @@
-import { skillMap, type SkillId } from '../skills/map.js';
+import { skillMap, skillOf, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import { saidFor } from '../statements/saidFor.js';
 import type { Statement } from '../statements/statement.js';
@@ -6,6 +6,7 @@ import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { days, looked, usual } from '../testing/looked.js';
 import { nextSteps } from './nextSteps.js';
+import { Standing } from './standing.js';
 
 const today = '2026-03-20';
 
@@ -123,6 +124,16 @@ describe(nextSteps, () => {
         ),
       );
     expect(plain(steps(tries.toReversed()))).toEqual(plain(steps(tries)));
+  });
+
+  test('the easier step is the largest of its skill that goes well, below what comes first', () => {
+    for (const slipPerThing of [0.005, 0.02, 0.05, 0.1]) {
+      const made = looked({ slipPerThing, orderTo: 22, orderSlope: 0.3 });
+      const { choices, easier } = steps(made);
+      const child = new Standing(made, today, { birthDate: '2022-03-01' });
+      for (let n = easier.n + 1; n < choices[0]!.n; n++)
+        expect(child.chanceAt(skillOf(easier.skill), n)).toBeLessThan(0.85);
+    }
   });
 
   test('three choices of different skills and one that will go well, each with a size, things and a reason', () => {

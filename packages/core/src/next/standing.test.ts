@@ -49,6 +49,13 @@ describe(Standing, () => {
     expect(child.groundAt(skillOf('order'), 5)).toBe(1);
   });
 
+  test('each arrangement has a chance of its own', () => {
+    const { child } = standing({ slipPerThing: 0.05 });
+    const at = (skill: SkillId) => child.chanceAt(skillOf(skill), 8);
+    expect(at('row')).not.toBe(at('ring'));
+    expect(at('aside')).not.toBe(at('row'));
+  });
+
   test('whoever counts one to one gives each its own, though nobody has looked', () => {
     const { child } = standing({ slipPerThing: 0 });
     expect(child.chanceAt(skillOf('matching'), 3)).toBeGreaterThan(0.8);
