@@ -185,7 +185,7 @@ function Heading({ page }: { readonly page: Page }) {
   const today = todayHere();
   const facts = [
     child.birthDate === null ? words.child.noBirthDate() : sayAge(ageInMonths(child.birthDate, today)),
-    child.hand && `${child.hand} hand`,
+    child.hand && words.child.hand({ hand: child.hand }),
     words.child.countsIn({
       languages: child.languages.map((tag) => languageName(tag, here.languages)).join(words.common.and()),
     }),

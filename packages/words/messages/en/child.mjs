@@ -1,4 +1,5 @@
 export default {
+  hand: '{hand, select, left {left hand} other {right hand}}',
   about: 'About {name}',
   allergies: 'Allergies: {allergies}',
   adaptedFor: 'Tasks are adapted for {needs}.',

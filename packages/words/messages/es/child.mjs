@@ -1,4 +1,5 @@
 export default {
+  hand: '{hand, select, left {mano izquierda} other {mano derecha}}',
   about: 'Sobre {name}',
   allergies: 'Alergias: {allergies}',
   adaptedFor: 'Las tareas se adaptan por: {needs}.',
