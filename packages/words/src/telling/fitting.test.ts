@@ -152,6 +152,12 @@ describe(`the sentences of ${CHILDREN} children of any make-up`, () => {
     expect(told).toBeGreaterThan(100);
   });
 
+  test('no step is without its reason', () => {
+    for (const { steps } of all)
+      for (const step of [...steps.bySkill.values(), ...steps.choices])
+        expect(tellStep(english, step)).not.toMatch(/^Try /);
+  });
+
   test('no move contradicts its task', () => {
     const contradiction = (step: NextStep): boolean => {
       const { n, task } = step;

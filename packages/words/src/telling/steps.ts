@@ -29,6 +29,10 @@ export function tellStep(
         : [step[seen.kind === 'unclear' ? 'unclear' : 'notAsked']({ skill: words.skills[skill]() })];
   return sentences([
     ...(known && isWorthSaying(known) ? [tellStatement(words, known)] : []),
+    // A step is never without its reason.
+    ...(seen === null && !(known && isWorthSaying(known))
+      ? [step.unclear({ skill: words.skills[skill]() })]
+      : []),
     ...found,
     move === null ? step.tryThis({ what }) : step.tryThisWay({ what, move: tellMove(words, move) }),
   ]);
