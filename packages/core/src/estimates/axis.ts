@@ -113,8 +113,10 @@ export function blurred(likelihood: Density, sd: number): Density {
   padded.fill(likelihood[likelihood.length - 1]!, reach + likelihood.length);
   const result = new Float64Array(likelihood.length);
   for (let at = 0; at < result.length; at++) {
-    let sum = 0;
-    for (let i = 0; i < kernel.length; i++) sum += kernel[i]! * padded[at + i]!;
+    const middle = at + reach;
+    let sum = kernel[reach]! * padded[middle]!;
+    for (let off = 1; off <= reach; off++)
+      sum += kernel[reach + off]! * (padded[middle - off]! + padded[middle + off]!);
     result[at] = sum;
   }
   return result;
@@ -147,7 +149,18 @@ export function intervalOf(density: Density): readonly [lo: number, hi: number] 
   return [quantileOf(density, 0.05), quantileOf(density, 0.95)];
 }
 
+const dayNumbers = new Map<string, number>();
+
+/** Days since 1970; kept, because the same few hundred days are asked for all the time. */
+function dayNumberOf(day: string): number {
+  const kept = dayNumbers.get(day);
+  if (kept !== undefined) return kept;
+  const number = Math.round(Date.parse(day) / 86_400_000);
+  dayNumbers.set(day, number);
+  return number;
+}
+
 /** Whole days from one day to a later one, both YYYY-MM-DD; 0 where it is not later. */
 export function daysBetween(from: string, to: string): number {
-  return Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000));
+  return Math.max(0, dayNumberOf(to) - dayNumberOf(from));
 }

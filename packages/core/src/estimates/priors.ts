@@ -53,6 +53,25 @@ const slipsTimes: Record<Arrangement, number> = {
   ring: figure.slipsScattered,
 };
 
+const lentShares = new Map<number, readonly Float64Array[]>();
+
+/** By way and way of the same shape: how much of what is known of one goes to the other where slips are so many times likelier. */
+function lentSharesOf(times: number): readonly Float64Array[] {
+  const kept = lentShares.get(times);
+  if (kept) return kept;
+  const shares = trackingWays.map((way) => {
+    const weights = Float64Array.from(trackingWays, (other) =>
+      other.shape === way.shape
+        ? Math.exp(-0.5 * (Math.log(other.slips / (way.slips * times)) / Math.log(figure.borrowTimes)) ** 2)
+        : 0,
+    );
+    const total = weights.reduce((sum, weight) => sum + weight, 0);
+    return weights.map((weight) => weight / total);
+  });
+  lentShares.set(times, shares);
+  return shares;
+}
+
 /**
  * What is known of losing track in one arrangement as a prior for another, shape by shape: slips so many
  * times likelier, blurred, and blended with the plain prior. Serves the choice of a question and the best
@@ -64,16 +83,8 @@ export function borrowedTracking(
   to: Arrangement,
   plain: Float64Array,
 ): Float64Array {
-  const times = slipsTimes[to] / slipsTimes[from];
   const lent = new Float64Array(known.length);
-  for (const [i, way] of trackingWays.entries()) {
-    const weights = trackingWays.map((other) =>
-      other.shape === way.shape
-        ? Math.exp(-0.5 * (Math.log(other.slips / (way.slips * times)) / Math.log(figure.borrowTimes)) ** 2)
-        : 0,
-    );
-    const total = weights.reduce((sum, weight) => sum + weight, 0);
-    weights.forEach((weight, j) => (lent[j]! += (known[i]! * weight) / total));
-  }
+  for (const [i, shares] of lentSharesOf(slipsTimes[to] / slipsTimes[from]).entries())
+    shares.forEach((share, j) => (lent[j]! += known[i]! * share));
   return lent.map((weight, i) => (1 - figure.borrowPlain) * weight + figure.borrowPlain * plain[i]!);
 }

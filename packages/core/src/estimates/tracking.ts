@@ -165,17 +165,35 @@ export const cleanChances = (n: number): readonly number[] =>
 
 function observed(state: Float64Array, tries: readonly TrackingTry[]): Float64Array {
   if (tries.length === 0) return state;
+  const good = new Float64Array(state.length);
+  const bad = new Float64Array(state.length);
+  for (const one of tries) {
+    const weight = figure.trackingTold * one.weight;
+    const [onGood, onBad] = logChances(one);
+    for (let i = 0; i < state.length; i++) {
+      good[i]! += weight * onGood[i]!;
+      bad[i]! += weight * onBad[i]!;
+    }
+  }
   return normalised(
-    state.map((weight, i) => {
-      const way = trackingWays[i]!;
-      const onDay = (mood: 0 | 1): number =>
-        tries.reduce(
-          (chance, one) => chance * chanceOf(way, one, mood) ** (figure.trackingTold * one.weight),
-          1,
-        );
-      return weight * ((1 - figure.badDays) * onDay(0) + figure.badDays * onDay(1));
-    }),
+    state.map(
+      (weight, i) =>
+        weight * ((1 - figure.badDays) * Math.exp(good[i]!) + figure.badDays * Math.exp(bad[i]!)),
+    ),
   );
+}
+
+const tables = new Map<string, readonly [good: Float64Array, bad: Float64Array]>();
+
+/** log chance of what was seen, by way, on a good day and on a bad one; kept, because the same is seen again and again. */
+function logChances(one: TrackingTry): readonly [good: Float64Array, bad: Float64Array] {
+  const key = `${one.n} ${one.success || one.firstSlip}`;
+  const kept = tables.get(key);
+  if (kept) return kept;
+  const onDay = (mood: 0 | 1) => Float64Array.from(trackingWays, (way) => Math.log(chanceOf(way, one, mood)));
+  const table = [onDay(0), onDay(1)] as const;
+  tables.set(key, table);
+  return table;
 }
 
 function chanceOf(

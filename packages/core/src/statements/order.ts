@@ -66,13 +66,18 @@ function usuallyTo(counts: readonly Pick<OrderObservation, 'upTo' | 'brokeOff'>[
   return n;
 }
 
+const priors = new Map<number | null, Density>();
+
 /** Where the words may be expected to end, with room for children far from what their age makes one expect. */
 export function orderPrior(months: number | null): Density {
-  const mean = orderPriorMean(months);
-  return mixedDensity(mean, [
+  const made = priors.get(months);
+  if (made) return made;
+  const prior = mixedDensity(orderPriorMean(months), [
     [figure.priorSd, 1 - figure.orderWideShare],
     [figure.orderWideSd, figure.orderWideShare],
   ]);
+  priors.set(months, prior);
+  return prior;
 }
 
 const goodDaysOf = (counts: readonly { readonly trace: Trace; readonly upTo: number }[]): number =>
