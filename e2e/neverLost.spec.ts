@@ -73,8 +73,15 @@ test('an answer of the server that gets lost on its way: the events are sent aga
 test('two idle minutes lock the screen and keep the sitting', async ({ app, signedIn: page }) => {
   await page.clock.install();
   await sitDown(page, 'Mateusz', 6);
-  await tap(page, 4);
+  await tap(page, 3);
   await expectAllSent(page);
+  const soon = page.getByText('The screen is about to lock. Touch it to stay.');
+  await page.clock.fastForward('01:45');
+  await expect(soon).toBeVisible();
+  await tap(page, 1);
+  await expect(soon).toBeHidden();
+  await page.clock.fastForward('01:35');
+  await expect(soon).toBeHidden();
   await page.clock.fastForward('02:01');
   await expect(page.getByText('Who is here?')).toBeVisible();
   await expect(page.getByText('Mateusz')).toBeHidden();

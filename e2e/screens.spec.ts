@@ -25,6 +25,26 @@ test('a whole sitting by keyboard alone', async ({ app, signedIn: page }) => {
   expect(await app.eventsOfLatestTry('Abeni')).toHaveLength(size);
 });
 
+test('single keys can be turned off, and stay off after a reload', async ({ signedIn: page }) => {
+  await sitDown(page, 'Lowri', 3);
+  await tap(page, 1);
+  await page.keyboard.press('?');
+  await page.getByRole('radio', { name: 'off', exact: true }).click();
+  await page.getByRole('button', { name: 'Back to the tray' }).click();
+  await page.reload();
+  const pressed = async () => {
+    await page.keyboard.press('h');
+    await page.keyboard.press('z');
+  };
+  await expect(mirror(page)).toBeVisible();
+  await pressed();
+  await expect(page.getByRole('button', { name: 'Pause', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Keys', exact: true }).click();
+  await page.getByRole('radio', { name: 'on', exact: true }).click();
+  await pressed();
+  await expect(page.getByText('Lowri is taking a break')).toBeVisible();
+});
+
 test('undo takes back any number of steps, back to the empty tray', async ({ app, signedIn: page }) => {
   await sitDown(page, 'Abeni', 5);
   await tap(page, 3);

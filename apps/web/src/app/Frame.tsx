@@ -1,5 +1,6 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
+import { useRef, type MouseEvent } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
@@ -8,12 +9,14 @@ import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
 import { palette } from '../common/theme.js';
 import { useRoom } from '../common/useRoom.js';
+import { words } from '../wording/words.js';
 
 /** The frame of every page but a sitting: the children down the left, the parts of the work along the top. */
 export function Frame() {
   const { here } = useHere();
   const [room, chooseRoom] = useRoom(here.rooms);
   const { childId } = useParams();
+  const page = useRef<HTMLElement>(null);
   const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
 
   return (
@@ -27,6 +30,18 @@ export function Frame() {
         minHeight: 0,
       }}
     >
+      <Box
+        component="a"
+        href="#page"
+        onClick={(event: MouseEvent) => {
+          // Not a page of its own: the address stays.
+          event.preventDefault();
+          page.current?.focus();
+        }}
+        sx={skipLink}
+      >
+        {words.frame.skip()}
+      </Box>
       <Box
         component="aside"
         sx={{
@@ -46,7 +61,11 @@ export function Frame() {
       <Header />
       <Box
         component="main"
+        id="page"
+        ref={page}
+        tabIndex={-1}
         sx={{
+          outline: 'none',
           '@media print': { bgcolor: 'transparent', overflow: 'visible' },
           overflow: 'auto',
           bgcolor: palette.paper,
@@ -59,3 +78,17 @@ export function Frame() {
     </Box>
   );
 }
+
+/** Out of sight until the keyboard comes to it. */
+const skipLink = {
+  position: 'absolute',
+  zIndex: 1,
+  insetInlineStart: 12,
+  top: -80,
+  p: 1.5,
+  borderRadius: '12px',
+  bgcolor: palette.paper,
+  color: palette.ink,
+  fontWeight: 700,
+  '&:focus': { top: 12 },
+} as const;

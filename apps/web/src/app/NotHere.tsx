@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -13,11 +14,14 @@ export function NotHere() {
       role="alert"
       sx={{ maxWidth: 560, mx: 'auto', p: 6, display: 'grid', gap: 2, justifyItems: 'start' }}
     >
-      <Typography variant="h1">{isBroken ? words.frame.broken() : words.frame.nothingHere()}</Typography>
+      <PageTitle>{isBroken ? words.frame.broken() : words.frame.nothingHere()}</PageTitle>
       <Typography>
         {isBroken ? words.frame.brokenSafe({ problem: error.message }) : words.frame.wrongAddress()}
       </Typography>
-      <Button href="/">{words.frame.toToday()}</Button>
+      <Box sx={{ display: 'flex', gap: 1.5 }}>
+        {isBroken && <Button onClick={() => location.reload()}>{words.common.tryAgain()}</Button>}
+        <Button href="/">{words.frame.toToday()}</Button>
+      </Box>
     </Box>
   );
 }

@@ -61,6 +61,7 @@ function RegisterLine({
         viewBox="-7 -7 14 14"
         aria-label={child.isDue ? words.frame.due() : undefined}
         role={child.isDue ? 'img' : undefined}
+        aria-hidden={child.isDue ? undefined : true}
       >
         {child.isDue ? (
           <circle r={5} fill="none" stroke={palette.brickPale} strokeWidth={2.2} />

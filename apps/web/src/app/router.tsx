@@ -13,58 +13,68 @@ export const router = createBrowserRouter([
         Component: Frame,
         children: [
           {
-            index: true,
-            lazy: async () => ({ Component: (await import('../today/TodayPage.js')).TodayPage }),
-          },
-          {
-            path: 'children/:childId',
-            lazy: async () => ({ Component: (await import('../child/ChildPage.js')).ChildPage }),
-          },
-          {
-            path: 'tries/:tryId',
-            lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
-          },
-          {
-            path: 'room',
-            lazy: async () => ({ Component: (await import('../room/RoomPage.js')).RoomPage }),
-          },
-          {
-            path: 'moves',
-            lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
-          },
-          {
-            path: 'seen',
-            lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
-          },
-          {
-            path: 'languages',
-            lazy: async () => ({ Component: (await import('../languages/LanguagesPage.js')).LanguagesPage }),
-          },
-          {
-            path: 'office',
-            lazy: async () => ({ Component: (await import('../office/OfficePage.js')).OfficePage }),
+            // A page that breaks leaves the frame, and with it the way to another.
+            ErrorBoundary: NotHere,
             children: [
               {
                 index: true,
-                lazy: async () => ({ Component: (await import('../office/ChildrenHere.js')).ChildrenHere }),
+                lazy: async () => ({ Component: (await import('../today/TodayPage.js')).TodayPage }),
               },
               {
-                path: 'file',
-                lazy: async () => ({ Component: (await import('../office/file/FromFile.js')).FromFile }),
+                path: 'children/:childId',
+                lazy: async () => ({ Component: (await import('../child/ChildPage.js')).ChildPage }),
               },
               {
-                path: 'people',
-                lazy: async () => ({ Component: (await import('../office/People.js')).People }),
+                path: 'tries/:tryId',
+                lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
               },
               {
-                path: 'left',
-                lazy: async () => ({ Component: (await import('../office/Left.js')).Left }),
+                path: 'room',
+                lazy: async () => ({ Component: (await import('../room/RoomPage.js')).RoomPage }),
+              },
+              {
+                path: 'moves',
+                lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
+              },
+              {
+                path: 'seen',
+                lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
+              },
+              {
+                path: 'languages',
+                lazy: async () => ({
+                  Component: (await import('../languages/LanguagesPage.js')).LanguagesPage,
+                }),
+              },
+              {
+                path: 'office',
+                lazy: async () => ({ Component: (await import('../office/OfficePage.js')).OfficePage }),
+                children: [
+                  {
+                    index: true,
+                    lazy: async () => ({
+                      Component: (await import('../office/ChildrenHere.js')).ChildrenHere,
+                    }),
+                  },
+                  {
+                    path: 'file',
+                    lazy: async () => ({ Component: (await import('../office/file/FromFile.js')).FromFile }),
+                  },
+                  {
+                    path: 'people',
+                    lazy: async () => ({ Component: (await import('../office/People.js')).People }),
+                  },
+                  {
+                    path: 'left',
+                    lazy: async () => ({ Component: (await import('../office/Left.js')).Left }),
+                  },
+                ],
+              },
+              {
+                path: 'devices',
+                lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
               },
             ],
-          },
-          {
-            path: 'devices',
-            lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
           },
         ],
       },

@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { ChildPage as Page, DotView, SkillLineView } from '@dotting/contract';
 import { ageInMonths, allStrands, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
@@ -10,6 +11,7 @@ import { childQuery } from '../api/queries.js';
 import { sayAge, todayHere } from '../common/days.js';
 import { languageName } from '../common/language.js';
 import { LeftOut } from '../common/LeftOut.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
 import { DotLegend, DotScale } from '../dotline/DotLine.js';
@@ -39,8 +41,7 @@ function PageOf({ id }: { readonly id: ChildId }) {
   const { data, error, refetch } = useQuery(childQuery(id));
   const { adult } = useHere();
   const [opened, setOpened] = useState<Opened>();
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  if (!data) return null;
+  if (!data) return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   const open = (skill: Opened['skill']) => (dot: DotView) =>
     setOpened((before) => (before?.skill === skill && before.dot.n === dot.n ? undefined : { skill, dot }));
 
@@ -193,7 +194,7 @@ function Heading({ page }: { readonly page: Page }) {
   return (
     <Box sx={{ mb: 1.5 }}>
       <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
-        <Typography variant="h1">{child.firstName}</Typography>
+        <PageTitle>{child.firstName}</PageTitle>
         <Typography color="textSecondary">{facts.join(' · ')}</Typography>
       </Box>
       {waiting.tries > 0 && (

@@ -100,6 +100,13 @@ export const theme = createTheme({
         body: { height: '100%', overscrollBehavior: 'none' },
         '#root': { height: '100%' },
         '*:focus-visible': focusRing,
+        // Where the system paints the backgrounds, a chosen thing is told by its frame.
+        '@media (forced-colors: active)': {
+          '[aria-pressed=true], [aria-checked=true], [aria-current=page]': {
+            outline: '3px solid Highlight !important',
+            outlineOffset: '-3px !important',
+          },
+        },
         '@media (prefers-reduced-motion: reduce)': {
           '*': { transition: 'none !important', animation: 'none !important' },
         },

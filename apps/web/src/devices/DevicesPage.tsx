@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { Device } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -6,6 +7,7 @@ import { queryOptions, useMutation, useQuery } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { palette } from '../common/theme.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
@@ -27,11 +29,10 @@ export function DevicesPage() {
     },
     onSuccess: () => queryClient.invalidateQueries(),
   });
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  if (!data) return null;
+  if (!data) return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   return (
     <Box sx={{ maxWidth: 760 }}>
-      <Typography variant="h1">{words.frame.devices()}</Typography>
+      <PageTitle>{words.frame.devices()}</PageTitle>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.devices.intro()} {refused > 0 && words.devices.refusedToo({ n: refused })}
       </Typography>

@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState, type KeyboardEvent, type ReactNode } from 'react';
+import { useState, type ChangeEvent, type KeyboardEvent, type ReactNode } from 'react';
 import { palette, target } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
@@ -31,6 +31,9 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
     setIsAsking(false);
   };
   const onKey = (event: KeyboardEvent): void => {
+    // The field takes its own figures; from a key of the pad they are taken here.
+    const isInField = event.target instanceof HTMLInputElement;
+    if (isInField && event.key !== 'Enter') return;
     if (figures.includes(event.key)) add(event.key);
     else if (event.key === 'Backspace') setCode((before) => before.slice(0, -1));
     else if (event.key === 'Enter') void submit();
@@ -39,35 +42,39 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
   };
 
   return (
-    <Box onKeyDown={onKey} sx={{ display: 'grid', gap: 1.5, opacity: name === undefined ? 0.45 : 1 }}>
+    <Box onKeyDown={onKey} sx={{ display: 'grid', gap: 1.5 }}>
       <Box
-        tabIndex={0}
-        ref={(field: HTMLElement | null) => {
+        component="input"
+        // Native, so that it is heard that something is typed; never offered to be kept by the browser.
+        type="password"
+        autoComplete="one-time-code"
+        // The keys below stand in for a keyboard on the screen.
+        inputMode="none"
+        ref={(field: HTMLInputElement | null) => {
           if (name !== undefined) field?.focus();
         }}
-        role="textbox"
+        readOnly={name === undefined}
+        value={code}
+        onChange={({ target: { value } }: ChangeEvent<HTMLInputElement>) =>
+          setCode(value.replace(/\D/g, '').slice(0, longestCode))
+        }
+        placeholder={name === undefined ? words.entrance.choose() : words.entrance.codeOf({ name })}
         aria-label={name === undefined ? words.entrance.chooseFirst() : words.entrance.codeOf({ name })}
         aria-describedby="code-message"
         sx={{
           height: 60,
+          minWidth: 0,
           borderRadius: '14px',
           border: `1px solid ${palette.inkSoft}`,
-          display: 'flex',
-          gap: 1.5,
-          alignItems: 'center',
-          justifyContent: 'center',
+          bgcolor: 'transparent',
+          color: palette.gate,
+          font: 'inherit',
+          fontSize: '1.4rem',
+          letterSpacing: '0.4em',
+          textAlign: 'center',
+          '&::placeholder': { color: palette.sand, opacity: 1, fontSize: '1rem', letterSpacing: 'normal' },
         }}
-      >
-        {code === '' ? (
-          <Typography sx={{ color: palette.sand }}>
-            {name === undefined ? words.entrance.choose() : words.entrance.codeOf({ name })}
-          </Typography>
-        ) : (
-          Array.from(code, (_, i) => (
-            <Box key={i} sx={{ width: 14, height: 14, borderRadius: '50%', bgcolor: palette.gate }} />
-          ))
-        )}
-      </Box>
+      />
       <Typography id="code-message" role="alert" sx={{ minHeight: '1.5em', color: palette.sand }}>
         {message}
       </Typography>

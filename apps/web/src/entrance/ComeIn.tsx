@@ -1,3 +1,4 @@
+import { useTabTitle } from '../common/useTabTitle.js';
 import type { Here, PresentAdult } from '@dotting/contract';
 import type { StaffId } from '@dotting/core';
 import Box from '@mui/material/Box';
@@ -18,6 +19,7 @@ interface ComeInProps {
 
 /** Who is here? A name and a short code. Shows no child and nothing of what is under way. */
 export function ComeIn({ here, onEnter }: ComeInProps) {
+  useTabTitle(words.entrance.who());
   const [staffId, setStaffId] = useState<StaffId>();
   const [message, setMessage] = useState('');
   const chosen = here.adults.find((adult) => adult.id === staffId);

@@ -1,7 +1,7 @@
 import type { Here, PresentAdult } from '@dotting/contract';
 import { languages } from '@dotting/words';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useMemo } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import { Outlet } from 'react-router';
 import { queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
@@ -9,6 +9,7 @@ import { outbox } from '../outbox/outbox.js';
 import { ComeIn } from './ComeIn.js';
 import { HereContext } from '../common/here.js';
 import { hereQuery, setAdult } from './hereQuery.js';
+import { LocksSoon } from './LocksSoon.js';
 import { lockDevice } from './stay.js';
 import { useIdle } from './useIdle.js';
 import { words } from '../wording/words.js';
@@ -41,11 +42,13 @@ export function Entrance() {
 
 function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentAdult }) {
   const leave = useCallback(() => void lock(here), [here]);
-  useIdle(leave);
+  const [locksSoon, setLocksSoon] = useState(false);
+  useIdle(leave, setLocksSoon);
   const value = useMemo(() => ({ here, adult, leave }), [here, adult, leave]);
   return (
     // Another language: everything is drawn anew.
     <HereContext key={adult.language} value={value}>
+      {locksSoon && <LocksSoon />}
       {languages[adult.language].direction === 'rtl' ? (
         <Suspense>
           <RightToLeft>

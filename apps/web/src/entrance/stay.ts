@@ -13,11 +13,13 @@ export function noteLife(nowMs: number): void {
   localStorage.setItem(lifeKey, String(nowMs));
 }
 
-/** Whether nobody has touched the device for so long, in any window, or nobody knows. */
-export function isIdle(nowMs: number): boolean {
+/** How long until nobody has touched the device for so long, in any window, in ms; 0 where nobody knows. */
+export function idleIn(nowMs: number): number {
   const last = localStorage.getItem(lifeKey);
-  return last === null || nowMs - Number(last) >= idleAfterMs;
+  return last === null ? 0 : Math.max(0, Number(last) + idleAfterMs - nowMs);
 }
+
+const isIdle = (nowMs: number): boolean => idleIn(nowMs) === 0;
 
 /** What proves the stay to the server. Without it nothing of a child is answered, whether the server knows or not. */
 function dropStay(): void {

@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import { LanguageList } from '@dotting/contract';
 import { shippedLanguages, tenAndSome, type NumberWords } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
@@ -24,7 +25,7 @@ export function LanguagesPage() {
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 3 }}>
       <Box>
-        <Typography variant="h1">{words.languages.title()}</Typography>
+        <PageTitle>{words.languages.title()}</PageTitle>
         <Typography color="textSecondary">{words.languages.intro()}</Typography>
       </Box>
       {here.languages.map((list) => (

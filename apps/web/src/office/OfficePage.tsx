@@ -1,7 +1,8 @@
+import { PageTitle } from '../common/PageTitle.js';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet } from 'react-router';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { palette } from '../common/theme.js';
 import { officeQuery } from './office.js';
@@ -10,12 +11,11 @@ import { words } from '../wording/words.js';
 /** What a lead looks after. */
 export function OfficePage() {
   const { data, error, refetch } = useQuery(officeQuery);
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  if (!data) return null;
+  if (!data) return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   return (
     <Box sx={{ maxWidth: 1020 }}>
       <Box sx={{ display: 'flex', gap: 4, alignItems: 'baseline', flexWrap: 'wrap', mb: 2 }}>
-        <Typography variant="h1">{words.frame.office()}</Typography>
+        <PageTitle>{words.frame.office()}</PageTitle>
         <Box component="nav" aria-label={words.frame.office()} sx={{ display: 'flex', gap: 3, '& a': link }}>
           <NavLink to="/office" end>
             {words.frame.children()}

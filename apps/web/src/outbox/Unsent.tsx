@@ -7,10 +7,13 @@ import { words } from '../wording/words.js';
 export function Unsent() {
   const waiting = useWaiting();
   const isSafe = waiting.tries + waiting.closings === 0;
+  const isHeldUp = !isSafe && (waiting.noConnection || waiting.refused.length > 0);
   return (
     <Typography
       component="span"
       role="status"
+      // Sent and sending come with every tap: only what holds them up is read out.
+      aria-live={isHeldUp ? 'polite' : 'off'}
       variant="body2"
       data-unsent={waiting.events}
       sx={{ color: isSafe ? palette.water : palette.inkSoft, whiteSpace: 'nowrap' }}

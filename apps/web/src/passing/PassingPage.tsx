@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { RegisterEntry, Room } from '@dotting/contract';
 import { seenInPassing, seenSkills, type SeenSkill, type SittingId, type TraceId } from '@dotting/core';
 import Box from '@mui/material/Box';
@@ -73,7 +74,7 @@ export function PassingPage() {
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
       <Box>
-        <Typography variant="h1">{words.frame.passing()}</Typography>
+        <PageTitle>{words.frame.passing()}</PageTitle>
         <Typography color="textSecondary">{words.passing.intro()}</Typography>
       </Box>
       <Box role="status" sx={{ minHeight: 48, display: 'flex', gap: 2, alignItems: 'center' }}>

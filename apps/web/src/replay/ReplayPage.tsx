@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { ToldTry } from '@dotting/contract';
 import { replaySteps, type ReplayStep } from '@dotting/core';
 import { describeSet, tellStepSlip } from '@dotting/words';
@@ -9,6 +10,7 @@ import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { tryQuery } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { palette } from '../common/theme.js';
 import { Choice } from '../common/Choice.js';
@@ -24,8 +26,8 @@ import { words } from '../wording/words.js';
 export function ReplayPage() {
   const { tryId } = useParams();
   const { data, error, refetch } = useQuery(tryQuery(tryId!));
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  return data ? <Replay key={data.id} tried={data} /> : null;
+  if (data) return <Replay key={data.id} tried={data} />;
+  return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
 }
 
 const speeds = ['0.5', '1', '2', '4'] as const;
@@ -48,7 +50,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 900 }}>
       <Box>
-        <Typography variant="h1">{describeSet(words, tried.set, tried.target)}</Typography>
+        <PageTitle>{describeSet(words, tried.set, tried.target)}</PageTitle>
         <Typography color="textSecondary">
           {sayMoment(tried.startedAt)}, {tried.recorder}
         </Typography>

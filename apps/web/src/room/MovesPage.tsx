@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { Room, RoomMove } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -8,6 +9,7 @@ import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import { request } from '../api/http.js';
 import { movesQuery, queryClient } from '../api/queries.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
 import { palette } from '../common/theme.js';
@@ -19,11 +21,11 @@ export function MovesPage() {
   const room = useOutletContext<Room | undefined>();
   const { adult } = useHere();
   const { data, error, refetch } = useQuery({ ...movesQuery(room?.id ?? ''), enabled: room !== undefined });
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  if (!data || !room) return null;
+  if (!data || !room)
+    return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   return (
     <Box sx={{ maxWidth: 980 }}>
-      <Typography variant="h1">{words.frame.ideas()}</Typography>
+      <PageTitle>{words.frame.ideas()}</PageTitle>
       <Typography color="textSecondary" sx={{ mb: 1 }}>
         {words.room.ideasIntro({ room: room.name })}
       </Typography>

@@ -1,11 +1,12 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { Room, RoomChildView } from '@dotting/contract';
 import Box from '@mui/material/Box';
-import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState, type ComponentProps } from 'react';
 import { useOutletContext } from 'react-router';
 import { roomQuery } from '../api/queries.js';
 import { LeftOut } from '../common/LeftOut.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { Choice } from '../common/Choice.js';
 import { BelowTable } from './BelowTable.js';
@@ -21,8 +22,8 @@ export function RoomPage() {
   const [group, setGroup] = useState<string>('all');
   // What lies below the table is drawn as soon as the table stands.
   const later = useDeferredValue(data, undefined);
-  if (error) return <Notice onRetry={() => void refetch()}>{error.message}</Notice>;
-  if (!data || !room) return null;
+  if (!data || !room)
+    return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   const shown = sorted(
     data.children.filter(
       (child) =>
@@ -39,7 +40,7 @@ export function RoomPage() {
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'end', flexWrap: 'wrap' }}>
-        <Typography variant="h1">{room.name}</Typography>
+        <PageTitle>{room.name}</PageTitle>
         <Box sx={{ flex: 1, display: 'flex', gap: 3, displayPrint: 'none' }}>
           {groups.length > 0 && (
             <Filter label={words.fields.group()} value={group} options={groupOptions} onChoose={setGroup} />

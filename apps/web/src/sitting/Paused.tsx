@@ -1,3 +1,4 @@
+import { useTabTitle } from '../common/useTabTitle.js';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -9,6 +10,7 @@ import { words } from '../wording/words.js';
 /** A sitting that waits: all is kept, and the pause is not the child's time. */
 export function Paused({ store }: { readonly store: SittingStore }) {
   const { child } = store.read();
+  useTabTitle(words.sitting.resting({ name: child.firstName }));
   return (
     <Box
       component="main"

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
+import { useTabTitle } from '../common/useTabTitle.js';
 import { palette } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
@@ -30,6 +31,7 @@ interface SittingScreenProps {
  */
 export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const sitting = useSittingAfterPaint(store);
+  useTabTitle(sitting.child.firstName);
   const phase = phaseOf(sitting);
   const [isChanging, setChanging] = useState(false);
   const [isOtherWord, setOtherWord] = useState(false);
@@ -67,7 +69,9 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         sx={{ ...column, order: isThumbLast ? 0 : 2 }}
       >
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
-          <Typography sx={{ fontWeight: 700 }}>{sitting.child.firstName}</Typography>
+          <Typography component="h1" sx={{ fontWeight: 700 }}>
+            {sitting.child.firstName}
+          </Typography>
           <Unsent />
         </Box>
         <SayColumn

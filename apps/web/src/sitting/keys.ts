@@ -1,5 +1,6 @@
 import { useEffectEvent, useLayoutEffect } from 'react';
 import { words } from '../wording/words.js';
+import { usesSingleKeys } from './singleKeys.js';
 
 /** Everything a key can do in a sitting. */
 export type KeyCommand =
@@ -73,7 +74,7 @@ export const isTyping = (target: EventTarget | null): boolean =>
 export const isPressable = (target: EventTarget | null): boolean =>
   target instanceof Element && target.closest('button, [role=button], a') !== null;
 
-/** Single keys, only where nobody types text; Space presses a focused button, as everywhere. */
+/** Single keys, unless they are turned off, and only where nobody types text; Space presses a focused button, as everywhere. */
 export function useKeys(
   onPress: (command: KeyCommand) => void,
   onRelease: (command: KeyCommand) => void,
@@ -81,6 +82,7 @@ export function useKeys(
   const press = useEffectEvent((event: KeyboardEvent) => {
     if (event.repeat || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return;
     if (event.key === ' ' && isPressable(event.target)) return;
+    if (!usesSingleKeys()) return;
     const command = commandOf(event);
     if (!command) return;
     event.preventDefault();

@@ -1,3 +1,4 @@
+import { PageTitle } from '../common/PageTitle.js';
 import type { DueEntry, Room, TodayView, UnfinishedTry } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -8,6 +9,7 @@ import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../common/days.js';
 import { LeftOut } from '../common/LeftOut.js';
+import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
 import { palette } from '../common/theme.js';
@@ -23,12 +25,13 @@ export function TodayPage() {
   const { data, error, refetch } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   const [isTogether, setTogether] = useState(false);
   if (!room) return <Notice>{words.today.noRoom()}</Notice>;
-  if (error)
+  if (!data) {
+    if (!error) return <Loading />;
     return <Notice onRetry={() => void refetch()}>{words.today.offline({ problem: error.message })}</Notice>;
-  if (!data) return null;
+  }
   return (
     <Box sx={{ maxWidth: 980 }}>
-      <Typography variant="h1">{sayDay(data.day)}</Typography>
+      <PageTitle>{sayDay(data.day)}</PageTitle>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.today.title({ room: room.name })}
       </Typography>

@@ -1,4 +1,5 @@
 export default {
+  loading: 'Loading …',
   noConnection: 'No connection to the server.',
   edit: 'Edit',
   save: 'Save',

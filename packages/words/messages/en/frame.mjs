@@ -1,9 +1,11 @@
 export default {
+  skip: 'Skip to the page',
   thumb: 'Buttons on the {side, select, left {left} other {right}}',
   language: 'Speak {name}',
   notChanged: '{problem} Nothing was changed. Try again in a moment.',
   unread: 'First draft: no native speaker has read it yet',
   devices: 'Signed-in devices',
+  locksSoon: 'The screen is about to lock. Touch it to stay.',
   lock: 'Lock the screen',
   rooms: 'Rooms',
   parts: 'Pages',

@@ -1,4 +1,7 @@
 export default {
+  use: 'Single keys, on this device',
+  on: 'on',
+  off: 'off',
   title: 'Keys',
   next: 'one word with one touch; after a try, the next try',
   countedTwice: 'counted twice',

@@ -1,4 +1,5 @@
 export default {
+  loading: 'Cargando …',
   noConnection: 'Sin conexión con el servidor.',
   edit: 'Editar',
   save: 'Guardar',

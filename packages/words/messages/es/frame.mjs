@@ -1,9 +1,11 @@
 export default {
+  skip: 'Ir a la página',
   thumb: 'Botones a la {side, select, left {izquierda} other {derecha}}',
   language: 'Hablar en {name}',
   notChanged: '{problem} No se ha cambiado nada. Prueba otra vez en un momento.',
   unread: 'Primer borrador: aún no lo ha leído nadie que lo tenga por lengua materna',
   devices: 'Dispositivos conectados',
+  locksSoon: 'La pantalla se va a bloquear. Tócala para seguir.',
   lock: 'Bloquear la pantalla',
   rooms: 'Salas',
   parts: 'Páginas',

@@ -1,4 +1,7 @@
 export default {
+  use: 'Teclas sueltas, en este dispositivo',
+  on: 'sí',
+  off: 'no',
   title: 'Teclas',
   next: 'una palabra con un toque; después de un intento, el siguiente',
   countedTwice: 'contó uno dos veces',

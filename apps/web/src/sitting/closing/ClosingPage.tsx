@@ -1,3 +1,4 @@
+import { PageTitle } from '../../common/PageTitle.js';
 import type { ClosingLine } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -36,7 +37,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
     <Box component="main" sx={{ flex: 1, minHeight: 0, overflow: 'auto', px: 4, py: 3 }}>
       <Box sx={{ maxWidth: 860, mx: 'auto', display: 'grid', gap: 2.5 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
-          <Typography variant="h1">{words.closing.title({ name: child.firstName })}</Typography>
+          <PageTitle>{words.closing.title({ name: child.firstName })}</PageTitle>
           <Unsent />
         </Box>
         <Typography color="textSecondary">{words.closing.onRecord({ n: tries.length })}</Typography>

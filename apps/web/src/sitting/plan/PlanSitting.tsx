@@ -50,7 +50,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
     <Box
       sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1, display: 'grid', gap: 2, alignContent: 'start' }}
     >
-      <Typography variant="h1" sx={{ fontSize: '1.7rem' }}>
+      <Typography variant="h1" component="h2" sx={{ fontSize: '1.7rem' }}>
         {words.plan.title({ n: whole.minutes, name: child.firstName })}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>

@@ -1,0 +1,94 @@
+import type { Locator } from '@playwright/test';
+import { begin, expect, openChild, press, test } from './sitting.js';
+
+test('each page names its tab, and the keyboard’s place moves into it', async ({ signedIn: page }) => {
+  await expect(page).toHaveTitle(/ · Dotting$/);
+  await openChild(page, 'Dilys');
+  await expect(page).toHaveTitle('Dilys · Dotting');
+  await expect(page.getByRole('heading', { level: 1, name: 'Dilys' })).toBeFocused();
+  await page.getByRole('link', { name: 'Languages' }).click();
+  await expect(page).toHaveTitle('Languages · Dotting');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
+  await page.goto('/nowhere');
+  await expect(page).toHaveTitle('There is nothing here · Dotting');
+});
+
+test('one heading of the first rank in each state of a sitting', async ({ signedIn: page }) => {
+  const first = page.getByRole('heading', { level: 1 });
+  await openChild(page, 'Dilys');
+  await page.getByRole('link', { name: 'Sit down with Dilys' }).click();
+  await expect(page.getByText('minutes with Dilys')).toBeVisible();
+  await expect(first).toHaveText(['Dilys']);
+  await begin(page);
+  await expect(page.getByText('Hold to see what’s recorded')).toBeVisible();
+  await expect(first).toHaveText(['Dilys']);
+  await press(page, 'Pause');
+  await expect(first).toHaveText(['Dilys is taking a break']);
+});
+
+test('from the top of a page one key leads past the children and the links to the page itself', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/languages');
+  await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeFocused();
+  const skip = page.getByRole('link', { name: 'Skip to the page' });
+  await expect(skip).not.toBeInViewport();
+  expect(await page.evaluate(() => document.querySelector('a[href], button, input')?.textContent)).toBe(
+    'Skip to the page',
+  );
+  await skip.focus();
+  await expect(skip).toBeInViewport();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('main')).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+  await expect(page).toHaveURL(/\/languages$/);
+});
+
+test('a page that breaks leaves the frame standing, and the way to another', async ({ signedIn: page }) => {
+  await page.route('**/api/children/*', (route) => route.fulfill({ json: { child: {} } }));
+  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Dilys' }).click();
+  await expect(page.getByRole('heading', { name: 'This page broke' })).toBeVisible();
+  await page.getByRole('link', { name: 'Languages' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeVisible();
+  await page.unroute('**/api/children/*');
+  await openChild(page, 'Farid');
+});
+
+test('what was seen stays when a later answer fails; what was never seen is tried again', async ({
+  signedIn: page,
+}) => {
+  await openChild(page, 'Dilys');
+  await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
+  await page.route('**/api/children/*', (route) => route.fulfill({ status: 503, body: '' }));
+  await page.getByRole('link', { name: 'Languages' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeVisible();
+  // What was fetched within the last five seconds is not asked for again.
+  await page.clock.setSystemTime(Date.now() + 10_000);
+  const failed = page.waitForResponse((answer) => answer.status() === 503);
+  await openChild(page, 'Dilys');
+  await failed;
+  await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
+  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Farid' }).click();
+  await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible();
+  await page.unroute('**/api/children/*');
+  await press(page, 'Try again');
+  await expect(page.getByRole('heading', { level: 1, name: 'Farid' })).toBeVisible();
+});
+
+test('with the system’s own colours what is chosen is told by a frame', async ({ signedIn: page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await openChild(page, 'Dilys');
+  const outline = (of: Locator) => of.evaluate((one) => getComputedStyle(one).outlineStyle);
+  expect(
+    await outline(page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Dilys' })),
+  ).toBe('solid');
+  expect(
+    await outline(page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Farid' })),
+  ).toBe('none');
+  await page.getByRole('link', { name: 'Sit down with Dilys' }).click();
+  const minutes = page.getByRole('radio', { name: '4', exact: true });
+  await expect(minutes).toBeChecked();
+  expect(await outline(minutes)).toBe('solid');
+  expect(await outline(page.getByRole('radio', { name: '3', exact: true }))).toBe('none');
+});
