@@ -1,6 +1,7 @@
-import { languages, wordsIn, type AppLanguage, type Words } from '@dotting/words';
+import { languages, wordsIn, type AppLanguage } from '@dotting/words';
 import type { Page } from '@playwright/test';
-import { expect, press, test } from './sitting.js';
+import { expect, test } from './sitting.js';
+import { aSitting, pagesOfFrame } from './views.js';
 
 test.use({ adult: 'Orla', viewport: { width: 1280, height: 800 } });
 
@@ -40,52 +41,6 @@ async function speak(page: Page, language: AppLanguage): Promise<void> {
   expect((await page.request.patch('/api/adult', { data: settings })).status()).toBeLessThan(300);
 }
 
-const link = (page: Page, name: string) => page.getByRole('link', { name, exact: true }).first();
-
-/** Each view in turn, ready to be looked at. */
-async function* views(page: Page, words: Words): AsyncGenerator<string> {
-  const fits = async (name: string) => {
-    await page.waitForLoadState('networkidle');
-    return name;
-  };
-  for (const address of [
-    '/',
-    '/room',
-    '/seen',
-    '/moves',
-    '/languages',
-    '/devices',
-    '/office',
-    '/office/file',
-    '/office/people',
-    '/office/left',
-  ]) {
-    await page.goto(address);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    yield await fits(address);
-  }
-  await page.goto('/');
-  await page
-    .getByRole('link', { name: /^Farid|Farid / })
-    .first()
-    .click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Farid' })).toBeVisible();
-  yield await fits('a child');
-  await link(page, words.common.sitDownWith({ name: 'Farid' })).click();
-  await expect(page.getByRole('button', { name: words.sitting.start() })).toBeVisible();
-  yield await fits('the plan');
-  await press(page, words.sitting.changeTask());
-  yield await fits('another task');
-  await press(page, words.sitting.useThis());
-  await press(page, words.sitting.start());
-  yield await fits('the tray');
-  await page.keyboard.press('Space');
-  await page.keyboard.press('h');
-  yield await fits('how many');
-  await page.keyboard.press('1');
-  yield await fits('after a try');
-}
-
 for (const language of ['es', 'qrl'] as const)
   test(`in ${languages[language].name} nothing is cut off at 1280×800`, async ({ signedIn: page }) => {
     test.slow();
@@ -93,8 +48,9 @@ for (const language of ['es', 'qrl'] as const)
     try {
       await page.reload();
       await expect(page.locator('html')).toHaveAttribute('dir', languages[language].direction);
-      for await (const view of views(page, await wordsIn(language)))
-        expect.soft(await clipped(page), view).toEqual([]);
+      const words = await wordsIn(language);
+      for (const views of [pagesOfFrame(page, words), aSitting(page, words)])
+        for await (const view of views) expect.soft(await clipped(page), view).toEqual([]);
     } finally {
       await speak(page, 'en');
     }

@@ -67,8 +67,14 @@ export async function endHere(page: Page): Promise<void> {
   await press(page, 'Save and finish');
 }
 
-export async function openChild(page: Page, child: string): Promise<void> {
-  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: child }).click();
+/** From the children beside the page, or, where it is narrow, from behind their button. */
+export async function openChild(page: Page, child: string, words = english): Promise<void> {
+  const children = words.frame.children();
+  const one = page.getByRole('navigation', { name: children }).getByRole('link', { name: child });
+  const behind = page.getByRole('button', { name: children, exact: true });
+  await expect(one.or(behind)).toBeVisible();
+  if (await behind.isVisible()) await behind.click();
+  await one.click();
   await expect(page.getByRole('heading', { name: child, exact: true })).toBeVisible();
 }
 

@@ -1,35 +1,32 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, type MouseEvent } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { useLayoutEffect, useRef, type MouseEvent, type RefObject } from 'react';
+import { Outlet, useLocation, useParams } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { Header } from './Header.js';
 import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
-import { palette } from '../common/theme.js';
+import { narrow, onInk, palette } from '../common/theme.js';
 import { useRoom } from '../common/useRoom.js';
 import { words } from '../wording/words.js';
 
-/** The frame of every page but a sitting: the children down the left, the parts of the work along the top. */
+/** The frame of every page but a sitting: the children down the left or behind a button, the parts of the work along the top. */
 export function Frame() {
   const { here } = useHere();
   const [room, chooseRoom] = useRoom(here.rooms);
   const { childId } = useParams();
   const page = useRef<HTMLElement>(null);
   const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
-
+  useFocusOn(page);
+  const children = (
+    <>
+      <Rooms room={room} onChoose={chooseRoom} />
+      <Register today={today.data} open={childId} />
+    </>
+  );
   return (
-    <Box
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: { xs: '172px minmax(0, 1fr)', lg: '212px minmax(0, 1fr)' },
-        gridTemplateRows: 'auto minmax(0, 1fr)',
-        '@media print': { display: 'block', height: 'auto', zoom: 0.74 },
-        height: '100%',
-        minHeight: 0,
-      }}
-    >
+    <Box sx={frame}>
       <Box
         component="a"
         href="#page"
@@ -42,42 +39,60 @@ export function Frame() {
       >
         {words.frame.skip()}
       </Box>
-      <Box
-        component="aside"
-        sx={{
-          displayPrint: 'none',
-          gridRow: '1 / 3',
-          bgcolor: palette.ink,
-          color: palette.gate,
-          '--focus': palette.sand,
-          display: 'flex',
-          flexDirection: 'column',
-          minHeight: 0,
-        }}
-      >
-        <Rooms room={room} onChoose={chooseRoom} />
-        <Register today={today.data} open={childId} />
+      <Box component="aside" sx={beside}>
+        {children}
       </Box>
-      <Header />
-      <Box
-        component="main"
-        id="page"
-        ref={page}
-        tabIndex={-1}
-        sx={{
-          outline: 'none',
-          '@media print': { bgcolor: 'transparent', overflow: 'visible' },
-          overflow: 'auto',
-          bgcolor: palette.paper,
-          px: { xs: 2, lg: 3 },
-          py: 2.5,
-        }}
-      >
+      <Header childrenHere={children} />
+      <Box component="main" id="page" ref={page} tabIndex={-1} sx={main}>
         <Outlet context={room} />
       </Box>
     </Box>
   );
 }
+
+/** Another page was opened: the keyboard’s place moves into it, until its heading takes it over. */
+function useFocusOn(page: RefObject<HTMLElement | null>): void {
+  const { pathname } = useLocation();
+  const opened = useRef(pathname);
+  // Before any heading asks where the place is.
+  useLayoutEffect(() => {
+    if (opened.current === pathname) return;
+    opened.current = pathname;
+    page.current?.focus({ preventScroll: true });
+  }, [page, pathname]);
+}
+
+const frame = {
+  display: 'grid',
+  gridTemplateColumns: '13rem minmax(0, 1fr)',
+  gridTemplateRows: 'auto minmax(0, 1fr)',
+  height: '100%',
+  minHeight: 0,
+  // All of the page scrolls, its head with it: there is no room to keep it in sight.
+  [narrow]: { display: 'block', height: 'auto' },
+  '@media print': { display: 'block', height: 'auto', zoom: 0.74 },
+} as const;
+
+/** Where the children stand. */
+const beside = {
+  ...onInk,
+  displayPrint: 'none',
+  gridRow: '1 / 3',
+  display: 'flex',
+  flexDirection: 'column',
+  minHeight: 0,
+  [narrow]: { display: 'none' },
+} as const;
+
+const main = {
+  outline: 'none',
+  overflow: 'auto',
+  bgcolor: palette.paper,
+  px: 3,
+  py: 2.5,
+  [narrow]: { overflow: 'visible', minHeight: '100%', px: 2 },
+  '@media print': { bgcolor: 'transparent', overflow: 'visible' },
+} as const;
 
 /** Out of sight until the keyboard comes to it. */
 const skipLink = {

@@ -1,40 +1,39 @@
 import Box from '@mui/material/Box';
-import { NavLink } from 'react-router';
+import Button from '@mui/material/Button';
+import { useState, type ReactNode } from 'react';
+import { NavLink, useLocation } from 'react-router';
 import { useHere } from '../common/here.js';
-import { headingFont, palette } from '../common/theme.js';
+import { later } from '../common/later.js';
+import { headingFont, narrow, palette } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { words } from '../wording/words.js';
 import { AdultMenu } from './AdultMenu.js';
 
-/** The pages along the top, what is not sent yet, and the adult. */
-export function Header() {
+const ChildrenDrawer = later(async () => (await import('./ChildrenDrawer.js')).ChildrenDrawer);
+
+interface HeaderProps {
+  /** The rooms and their children, for where there is no room for them beside the page. */
+  readonly childrenHere: ReactNode;
+}
+
+/** The pages along the top, what is not sent yet, and the adult; the children behind a button where it is narrow. */
+export function Header({ childrenHere }: HeaderProps) {
   const { adult } = useHere();
+  const { pathname } = useLocation();
+  /** The page on which the children were asked for: they are gone once another is open. */
+  const [openOn, setOpenOn] = useState<string | null>(null);
   return (
-    <Box
-      component="header"
-      sx={{
-        displayPrint: 'none',
-        display: 'flex',
-        alignItems: 'center',
-        flexWrap: 'wrap',
-        columnGap: { xs: 2, lg: 4 },
-        px: { xs: 2, lg: 3 },
-        minHeight: 60,
-        borderBottom: `1px solid ${palette.line}`,
-      }}
-    >
-      <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem' }}>Dotting</Box>
-      <Box
-        component="nav"
-        aria-label={words.frame.parts()}
-        sx={{
-          display: 'flex',
-          flexWrap: 'wrap',
-          columnGap: { xs: 2, lg: 3 },
-          flex: '1 1 320px',
-          '& a': navLink,
-        }}
+    <Box component="header" sx={header}>
+      <Button
+        onClick={() => setOpenOn(pathname)}
+        aria-haspopup="dialog"
+        sx={{ display: 'none', [narrow]: { display: 'inline-flex' } }}
       >
+        {words.frame.children()}
+      </Button>
+      {openOn === pathname && <ChildrenDrawer onClose={() => setOpenOn(null)}>{childrenHere}</ChildrenDrawer>}
+      <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem' }}>Dotting</Box>
+      <Box component="nav" aria-label={words.frame.parts()} sx={parts}>
         <NavLink to="/" end>
           {words.frame.today()}
         </NavLink>
@@ -44,19 +43,42 @@ export function Header() {
         <NavLink to="/languages">{words.frame.languages()}</NavLink>
         {adult.role === 'lead' && <NavLink to="/office">{words.frame.office()}</NavLink>}
       </Box>
-      <Unsent />
-      <AdultMenu />
+      <Box sx={{ display: 'flex', alignItems: 'center', marginInlineStart: 'auto' }}>
+        <Unsent />
+        <AdultMenu />
+      </Box>
     </Box>
   );
 }
 
-const navLink = {
-  color: palette.inkSoft,
-  textDecoration: 'none',
-  minHeight: 48,
-  whiteSpace: 'nowrap',
-  display: 'inline-flex',
+const header = {
+  displayPrint: 'none',
+  display: 'flex',
   alignItems: 'center',
-  borderBottom: '3px solid transparent',
-  '&.active': { color: palette.ink, fontWeight: 700, borderBottomColor: palette.brick },
+  flexWrap: 'wrap',
+  columnGap: 4,
+  px: 3,
+  minHeight: 60,
+  borderBottom: `1px solid ${palette.line}`,
+  [narrow]: { columnGap: 2, px: 2, pt: 1 },
+} as const;
+
+const parts = {
+  display: 'flex',
+  flexWrap: 'wrap',
+  columnGap: 3,
+  flex: '1 1 20rem',
+  // Below the rest, the whole width its own.
+  [narrow]: { order: 1, flexBasis: '100%' },
+  '& a': {
+    color: palette.inkSoft,
+    textDecoration: 'none',
+    minHeight: 48,
+    minWidth: 48,
+    whiteSpace: 'nowrap',
+    display: 'inline-flex',
+    alignItems: 'center',
+    borderBottom: '3px solid transparent',
+    '&.active': { color: palette.ink, fontWeight: 700, borderBottomColor: palette.brick },
+  },
 } as const;

@@ -2,7 +2,7 @@ import type { RegisterEntry, TodayView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import { Link } from 'react-router';
 import { daysSince, sayAgo, sayShortAgo } from '../common/days.js';
-import { palette } from '../common/theme.js';
+import { palette, tight } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface RegisterProps {
@@ -47,7 +47,8 @@ function RegisterLine({
         alignItems: 'center',
         gap: 1.25,
         minHeight: 48,
-        px: { xs: 0.75, lg: 1.25 },
+        px: 1.25,
+        [tight]: { px: 0.75 },
         borderRadius: '12px',
         color: palette.gate,
         textDecoration: 'none',

@@ -22,6 +22,7 @@ import { Closings } from './Closings.js';
 import { NextSteps } from './NextSteps.js';
 import { Revised } from './Revised.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
+import { slim, tight } from '../common/theme.js';
 import { Tries } from './Tries.js';
 import { words } from '../wording/words.js';
 import { childIdOf } from '../common/ids.js';
@@ -92,14 +93,13 @@ function PageOf({ id }: { readonly id: ChildId }) {
         </Box>
       </Box>
       <Box component="aside" sx={aside}>
-        <Box sx={{ display: 'flex', gap: 1, displayPrint: 'none' }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignContent: 'start', displayPrint: 'none' }}>
           <Button
             component={Link}
             to={`/sit/${id}`}
             variant="contained"
             color="primary"
-            fullWidth
-            sx={{ minHeight: 56 }}
+            sx={{ minHeight: 56, flex: '1 1 11rem' }}
           >
             {words.common.sitDownWith({ name: data.child.firstName })}
           </Button>
@@ -155,27 +155,31 @@ function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
 
 const lines = {
   display: 'grid',
-  gridTemplateColumns: '148px auto minmax(0, 1fr)',
+  gridTemplateColumns: '9.25rem auto minmax(0, 1fr)',
   columnGap: 2,
   alignItems: 'center',
+  // The words below the dots, with the whole width their own.
+  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0 },
 } as const;
 
 /** Beside the skills where there is room for both, above them where there is not. */
 const page = {
   display: 'grid',
-  gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) 280px' },
-  gap: { xs: 2, lg: 3 },
+  gridTemplateColumns: 'minmax(0, 1fr) 17.5rem',
+  gap: 3,
+  [tight]: { gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 },
   // All of it on one A4 page, within the frame's own zoom.
   '@media print': { gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 2, zoom: 0.78 },
 } as const;
 
 const aside = {
-  order: { xs: -1, lg: 0 },
   display: 'grid',
   alignContent: 'start',
   alignItems: 'start',
-  gridTemplateColumns: { xs: '180px 1fr 1fr', lg: '1fr' },
+  gridTemplateColumns: 'minmax(0, 1fr)',
   gap: 3,
+  [tight]: { order: -1, gridTemplateColumns: '11rem minmax(0, 1fr) minmax(0, 1fr)' },
+  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
   '@media print': { order: 0, gridTemplateColumns: '1fr', gap: 1.5 },
 } as const;
 
@@ -193,7 +197,7 @@ function Heading({ page }: { readonly page: Page }) {
   ].filter(Boolean);
   return (
     <Box sx={{ mb: 1.5 }}>
-      <Box sx={{ display: 'flex', alignItems: 'baseline', gap: 2 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
         <PageTitle>{child.firstName}</PageTitle>
         <Typography color="textSecondary">{facts.join(' · ')}</Typography>
       </Box>

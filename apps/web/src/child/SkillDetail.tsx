@@ -10,7 +10,7 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { sayShortDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
+import { palette, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface SkillDetailProps {
@@ -24,8 +24,9 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: '1fr 1fr',
+        gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
         gap: 3,
+        [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
         bgcolor: palette.gate,
         p: 2,
         borderRadius: '14px',
@@ -70,7 +71,12 @@ function Course({ line: { course, overruled } }: { readonly line: SkillLineView 
   }));
   return (
     <figure style={{ margin: 0 }}>
-      <ComposedChart width={400} height={180} data={points} margin={{ left: -18, right: 12, top: 8 }}>
+      <ComposedChart
+        responsive
+        style={{ width: '100%', maxWidth: 400, height: 180 }}
+        data={points}
+        margin={{ left: -18, right: 12, top: 8 }}
+      >
         <CartesianGrid stroke={palette.sand} vertical={false} />
         <XAxis
           dataKey="time"

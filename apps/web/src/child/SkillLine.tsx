@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
+import { palette, slim } from '../common/theme.js';
 import { DotLine } from '../dotline/DotLine.js';
 import { words } from '../wording/words.js';
 
@@ -45,7 +45,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
           {name}
         </Button>
       </Box>
-      <Box sx={{ ...cell, minHeight: 52 }}>
+      <Box sx={{ ...further, minHeight: 52 }}>
         <DotLine
           radius={lineRadius}
           dots={line.dots.slice(0, 20)}
@@ -54,7 +54,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
           opened={opened}
         />
       </Box>
-      <Box sx={{ ...cell, py: 0.5 }}>
+      <Box sx={{ ...further, py: 0.5 }}>
         <Typography variant="body2">
           {capitalised(said)}.{line.overruled && <i> {words.child.inWordsOf({ name: line.overruled.by })}</i>}
         </Typography>
@@ -84,3 +84,5 @@ const cell = {
   alignSelf: 'stretch',
   alignContent: 'center',
 } as const;
+/** Below the name, where the parts of a skill lie one under the other. */
+const further = { ...cell, [slim]: { borderTop: 0 } } as const;

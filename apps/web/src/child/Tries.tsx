@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { sayMoment } from '../common/days.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
+import { palette, slim, tight } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface TriesProps {
@@ -26,9 +26,9 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
   const shown = isLong ? tries : tries.slice(0, atFirst);
   return (
     <Box component="section" aria-label={words.child.tries()}>
-      <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 48 }}>
+      <Box sx={head}>
         <Typography variant="h2">{title}</Typography>
-        <Box sx={{ display: 'flex', gap: 1 }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1 }}>
           {onStep && (
             <>
               <Button onClick={() => onStep(-1)}>{words.child.smaller()}</Button>
@@ -48,8 +48,10 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
               py: 1,
               borderTop: `1px solid ${palette.sand}`,
               display: 'grid',
-              gridTemplateColumns: { xs: '110px minmax(0, 1fr) auto', lg: '150px minmax(0, 1fr) auto' },
+              gridTemplateColumns: '9.4rem minmax(0, 1fr) auto',
               gap: 2,
+              [tight]: { gridTemplateColumns: '7rem minmax(0, 1fr) auto' },
+              [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', gap: 0.5 },
             }}
           >
             <Typography variant="body2" color="textSecondary">
@@ -78,3 +80,11 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
     </Box>
   );
 }
+
+const head = {
+  display: 'flex',
+  flexWrap: 'wrap',
+  alignItems: 'center',
+  justifyContent: 'space-between',
+  minHeight: 48,
+} as const;

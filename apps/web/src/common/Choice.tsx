@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import { palette } from './theme.js';
+import { palette, slim, tight } from './theme.js';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -32,8 +32,10 @@ export function Choice<Value extends string>({
       <Box
         sx={{
           display: columns ? 'grid' : 'flex',
+          flexWrap: 'wrap',
           gridTemplateColumns: `repeat(${columns ?? 1}, minmax(0, 1fr))`,
           gap: 0.5,
+          [slim]: { display: 'flex' },
         }}
       >
         {options.map(([option, words]) => (
@@ -44,10 +46,13 @@ export function Choice<Value extends string>({
             disabled={disabled}
             onClick={() => onChoose(option)}
             sx={{
-              flex: columns ? undefined : 1,
-              minWidth: 0,
+              flex: 1,
+              // A word is never cut: what has no room goes to the next line.
+              minWidth: columns ? 0 : 'min-content',
               px: 0.5,
-              fontSize: { xs: '0.84rem', lg: '0.92rem' },
+              fontSize: '0.92rem',
+              [tight]: { fontSize: '0.84rem' },
+              [slim]: { minWidth: 'min-content' },
               fontWeight: 500,
               justifyContent: 'center',
               '&[aria-checked=true]': { bgcolor: palette.ink, color: palette.gate, borderColor: palette.ink },

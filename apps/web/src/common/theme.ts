@@ -63,8 +63,19 @@ const textFont = `"Atkinson Hyperlegible Next Variable", ${arabicFont}, "Liberat
 /** Least height of anything to press, in px: more where it is pressed without looking. */
 export const target = { usual: 48, sitting: 56 } as const;
 
+/**
+ * Where there is room for less: by the width in letters, so that larger text narrows a page as a smaller screen
+ * does. Tight is a small tablet, narrow one held upright, slim a telephone.
+ */
+export const tight = '@container (width < 75rem)';
+export const narrow = '@container (width < 62rem)';
+export const slim = '@container (width < 40rem)';
+
 /** Where the keyboard is. On dark ground a page says so with a light colour of its own. */
 const focusRing = { outline: `3px solid var(--focus, ${palette.water})`, outlineOffset: 2 } as const;
+
+/** On the dark ground on which the children stand. */
+export const onInk = { bgcolor: palette.ink, color: palette.gate, '--focus': palette.sand } as const;
 
 export const theme = createTheme({
   palette: {
@@ -98,7 +109,8 @@ export const theme = createTheme({
       styleOverrides: {
         html: { height: '100%' },
         body: { height: '100%', overscrollBehavior: 'none' },
-        '#root': { height: '100%' },
+        '#root': { height: '100%', containerType: 'inline-size' },
+        '@media print': { '#root': { height: 'auto', containerType: 'normal' } },
         '*:focus-visible': focusRing,
         // Where the system paints the backgrounds, a chosen thing is told by its frame.
         '@media (forced-colors: active)': {

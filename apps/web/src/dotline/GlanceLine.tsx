@@ -17,7 +17,12 @@ interface GlanceLineProps {
 export function GlanceLine({ dots, label }: GlanceLineProps) {
   const { ink, brick, speck } = pathsOf(dots);
   return (
-    <svg role="img" aria-label={label}>
+    <svg
+      role="img"
+      aria-label={label}
+      viewBox={`0 0 ${glanceSize(dots.length).width} ${height}`}
+      preserveAspectRatio="xMinYMid"
+    >
       {ink && <path d={ink} fill={palette.ink} fillRule="evenodd" />}
       {brick && <path d={brick} fill={palette.brick} fillRule="evenodd" />}
       {speck && <path d={speck} fill={palette.speck} />}

@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { NoConnection, request } from '../api/http.js';
-import { palette } from '../common/theme.js';
+import { narrow, palette } from '../common/theme.js';
 import { CodePad } from './CodePad.js';
 import { comeInOffline, keepProof } from './offlineCode.js';
 import { noteLife, rememberEntrance } from './stay.js';
@@ -61,7 +61,8 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
           width: 'min(880px, 100%)',
           display: 'grid',
           gap: 5,
-          gridTemplateColumns: { xs: '1fr', md: '1fr 340px' },
+          gridTemplateColumns: 'minmax(0, 1fr) 21.25rem',
+          [narrow]: { gridTemplateColumns: 'minmax(0, 1fr)' },
         }}
       >
         <Box>
@@ -72,7 +73,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
             {words.entrance.who()}
           </Typography>
           <Box
-            sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: '1fr 1fr' }}
+            sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'repeat(auto-fill, minmax(8rem, 1fr))' }}
             role="group"
             aria-label={words.entrance.adults()}
           >

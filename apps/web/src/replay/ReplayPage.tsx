@@ -77,7 +77,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
         <Button onClick={() => goTo(done + 1)} disabled={done === steps.length}>
           {words.replay.next()}
         </Button>
-        <Box sx={{ width: 320 }}>
+        <Box sx={{ width: 'min(20rem, 100%)' }}>
           <Choice
             label={words.replay.speed()}
             value={speed}

@@ -1,7 +1,8 @@
 import type { RoomOverview } from '@dotting/contract';
 import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Together } from './Together.js';
 import { words } from '../wording/words.js';
 
@@ -9,12 +10,27 @@ const Months = lazy(() => import('./Months.js'));
 
 /** Who could sit together, how the room moves, who looked. */
 export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
+  const [showsMonths, setShowsMonths] = useState(false);
   return (
     <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
       <Together overview={overview} />
-      <Suspense>
-        <Months overview={overview} />
-      </Suspense>
+      <Box component="section" aria-label={words.room.months()}>
+        <Typography variant="h2">
+          <Button
+            variant="text"
+            aria-expanded={showsMonths}
+            onClick={() => setShowsMonths(!showsMonths)}
+            sx={{ font: 'inherit', px: 0 }}
+          >
+            {words.room.months()}
+          </Button>
+        </Typography>
+        {showsMonths && (
+          <Suspense>
+            <Months overview={overview} />
+          </Suspense>
+        )}
+      </Box>
       <Box component="section" aria-label={words.room.who()}>
         <Typography variant="h2">{words.room.who()}</Typography>
         {overview.lookers.map(({ firstName, tries, children }) => (

@@ -1,5 +1,4 @@
 import type { RoomOverview } from '@dotting/contract';
-import Typography from '@mui/material/Typography';
 import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts';
 import { sayShortDay } from '../common/days.js';
 import { palette } from '../common/theme.js';
@@ -8,36 +7,38 @@ import { words } from '../wording/words.js';
 /** How the room moves by month: of how many children so much may be said. */
 export default function Months({ overview }: { readonly overview: RoomOverview }) {
   return (
-    <section aria-label={words.room.months()}>
-      <Typography variant="h2">{words.room.months()}</Typography>
-      <figure style={{ margin: 0 }}>
-        <LineChart width={520} height={190} data={overview.months} margin={{ left: -18, right: 16, top: 10 }}>
-          <CartesianGrid stroke={palette.sand} vertical={false} />
-          <XAxis
-            dataKey="day"
-            padding={{ left: 18, right: 18 }}
-            tickFormatter={sayShortDay}
-            tick={{ fontSize: 12, fill: palette.inkSoft }}
-          />
-          <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
-          <Line
-            dataKey="looked"
-            stroke={palette.inkSoft}
-            strokeDasharray="2 5"
-            isAnimationActive={false}
-            dot={false}
-          />
-          <Line dataKey="five" stroke={palette.ink} strokeWidth={2.5} isAnimationActive={false} />
-          <Line
-            dataKey="ten"
-            stroke={palette.ink}
-            strokeWidth={2.5}
-            strokeDasharray="7 4"
-            isAnimationActive={false}
-          />
-        </LineChart>
-        <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>{words.room.monthsNote()}</figcaption>
-      </figure>
-    </section>
+    <figure style={{ margin: 0 }}>
+      <LineChart
+        responsive
+        style={{ width: '100%', maxWidth: 520, height: 190 }}
+        data={overview.months}
+        margin={{ left: -18, right: 16, top: 10 }}
+      >
+        <CartesianGrid stroke={palette.sand} vertical={false} />
+        <XAxis
+          dataKey="day"
+          padding={{ left: 18, right: 18 }}
+          tickFormatter={sayShortDay}
+          tick={{ fontSize: 12, fill: palette.inkSoft }}
+        />
+        <YAxis allowDecimals={false} tick={{ fontSize: 12, fill: palette.inkSoft }} />
+        <Line
+          dataKey="looked"
+          stroke={palette.inkSoft}
+          strokeDasharray="2 5"
+          isAnimationActive={false}
+          dot={false}
+        />
+        <Line dataKey="five" stroke={palette.ink} strokeWidth={2.5} isAnimationActive={false} />
+        <Line
+          dataKey="ten"
+          stroke={palette.ink}
+          strokeWidth={2.5}
+          strokeDasharray="7 4"
+          isAnimationActive={false}
+        />
+      </LineChart>
+      <figcaption style={{ fontSize: 13, color: palette.inkSoft }}>{words.room.monthsNote()}</figcaption>
+    </figure>
   );
 }

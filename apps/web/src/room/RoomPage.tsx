@@ -38,10 +38,10 @@ export function RoomPage() {
     ...data.lookers.map(({ firstName }) => [firstName, firstName] as const),
   ];
   return (
-    <Box sx={{ display: 'grid', gap: 1 }}>
+    <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'end', flexWrap: 'wrap' }}>
         <PageTitle>{room.name}</PageTitle>
-        <Box sx={{ flex: 1, display: 'flex', gap: 3, displayPrint: 'none' }}>
+        <Box sx={{ flex: 1, display: 'flex', flexWrap: 'wrap', columnGap: 3, displayPrint: 'none' }}>
           {groups.length > 0 && (
             <Filter label={words.fields.group()} value={group} options={groupOptions} onChoose={setGroup} />
           )}
@@ -60,7 +60,7 @@ type FilterProps = ComponentProps<typeof Choice<string>>;
 /** As wide as it has options. */
 function Filter(props: FilterProps) {
   return (
-    <Box sx={{ flex: props.options.length, maxWidth: 96 * props.options.length }}>
+    <Box sx={{ flex: `${props.options.length} 1 auto`, maxWidth: `${6 * props.options.length}rem` }}>
       <Choice {...props} />
     </Box>
   );

@@ -4,7 +4,7 @@ import { styled } from '@mui/material/styles';
 import { useNavigate, type NavigateFunction } from 'react-router';
 import type { MouseEvent } from 'react';
 import { daysSince, sayShortAgo } from '../common/days.js';
-import { palette } from '../common/theme.js';
+import { palette, slim } from '../common/theme.js';
 import { GlanceLine, glanceSize } from '../dotline/GlanceLine.js';
 import { words } from '../wording/words.js';
 
@@ -56,7 +56,7 @@ export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
                 : sayShortAgo(daysSince(child.lastLook, overview.day))}
             </td>
             {child.glances.map(({ skill, dots }) => (
-              <td key={skill}>
+              <td key={skill} data-skill={words.skills[skill]()}>
                 <GlanceLine
                   label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots)}`}
                   dots={dots}
@@ -113,7 +113,21 @@ const Table = styled('table')({
   '& thead button:focus-visible': { outline: `2px solid ${palette.ink}` },
   '& tbody tr': { borderTop: `1px solid ${palette.sand}`, breakInside: 'avoid' },
   '& tbody th': { textAlign: 'start', paddingInlineEnd: 8, fontWeight: 650, fontSize: 14, lineHeight: 1.3 },
-  '& tbody a': { color: 'inherit', textDecoration: 'none' },
+  '& tbody a': {
+    color: 'inherit',
+    textDecoration: 'none',
+    display: 'flex',
+    alignItems: 'center',
+    minHeight: 24,
+  },
   '& td': { height: 22, padding: '0 14px 0 0', color: palette.inkSoft },
-  '& svg': { display: 'block', overflow: 'visible', ...glanceSize(20) },
+  '& svg': { display: 'block', overflow: 'visible', maxWidth: '100%', ...glanceSize(20) },
+  // A child's lines one below the other, each with its skill.
+  [slim]: {
+    '&, thead, tbody, tbody th, tbody td': { display: 'block' },
+    '& thead tr': { display: 'flex', flexWrap: 'wrap', columnGap: 16 },
+    '& tbody tr': { display: 'block', paddingBlock: 8 },
+    '& tbody td': { height: 'auto', minHeight: 24, display: 'flex', flexWrap: 'wrap', alignItems: 'center' },
+    '& td[data-skill]::before': { content: 'attr(data-skill)', flex: '1 0 9rem' },
+  },
 });

@@ -17,11 +17,10 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
   };
   return (
     <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1 }}>
-      <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'center', mb: 1 }}>
-        <Typography variant="h2">{words.keys.title()}</Typography>
-        <Button onClick={onClose}>{words.sitting.toTray()}</Button>
-      </Box>
-      <Box sx={{ maxWidth: 320, mb: 2 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2, mb: 2 }}>
+        <Typography variant="h2" sx={{ flex: 1, alignSelf: 'center' }}>
+          {words.keys.title()}
+        </Typography>
         <Choice
           label={words.keys.use()}
           value={uses ? 'on' : 'off'}
@@ -31,32 +30,28 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
           ]}
           onChoose={(chosen) => choose(chosen === 'on')}
         />
+        <Button onClick={onClose}>{words.sitting.toTray()}</Button>
       </Box>
-      <Box
-        component="dl"
-        sx={{
-          display: 'grid',
-          gridTemplateColumns: 'max-content 1fr',
-          columnGap: 2,
-          rowGap: 0.75,
-          m: 0,
-          mb: 2,
-        }}
-      >
+      <Box component="dl" sx={{ m: 0, columns: '13rem 2', columnGap: 2 }}>
         {keyTable.map(({ key, does }) => (
-          <Box key={key} sx={{ display: 'contents' }}>
-            <Box
-              component="dt"
-              sx={{ border: `1px solid ${palette.line}`, borderRadius: '8px', px: 1, textAlign: 'center' }}
-            >
+          <Box key={key} sx={row}>
+            <Box component="dt" sx={keyCap}>
               {key}
             </Box>
-            <Box component="dd" sx={{ m: 0 }}>
+            <Typography component="dd" variant="body2" sx={{ m: 0 }}>
               {does()}
-            </Box>
+            </Typography>
           </Box>
         ))}
       </Box>
     </Box>
   );
 }
+
+const row = { display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.75, breakInside: 'avoid' } as const;
+const keyCap = {
+  border: `1px solid ${palette.line}`,
+  borderRadius: '8px',
+  minWidth: 56,
+  textAlign: 'center',
+} as const;

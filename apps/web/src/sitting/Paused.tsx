@@ -20,7 +20,7 @@ export function Paused({ store }: { readonly store: SittingStore }) {
       <Typography color="textSecondary" sx={{ maxWidth: 460 }}>
         {words.sitting.restingHint({ name: child.firstName })}
       </Typography>
-      <Box sx={{ display: 'flex', gap: 1.5 }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         <Button
           variant="contained"
           color="primary"

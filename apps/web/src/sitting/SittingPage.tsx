@@ -6,6 +6,7 @@ import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
 import { fetchAhead, later } from '../common/later.js';
+import { slim } from '../common/theme.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
 import type { ChosenStep } from './freshSitting.js';
@@ -65,7 +66,7 @@ function AtTable({ stores }: { readonly stores: readonly SittingStore[] }) {
     await navigate(left.length > 0 ? `/sit/${left.join('+')}` : `/children/${active}`, { replace: true });
   };
   return (
-    <Box sx={{ height: '100dvh', display: 'flex', flexDirection: 'column' }}>
+    <Box sx={atTable}>
       {stores.length > 1 && <Faces stores={stores} active={active} onChoose={setActive} />}
       <OneSitting key={store.read().id} store={store} onClosed={() => void onClosed()} />
     </Box>
@@ -88,3 +89,11 @@ function OneSitting({ store, onClosed }: OneSittingProps) {
   if (stage === 'closing') return <ClosingPage store={store} onClosed={onClosed} />;
   return <SittingScreen store={store} onEnd={() => void onEnd()} />;
 }
+
+/** Nothing scrolls but where the page is so small, or its letters so large, that all of it has to. */
+const atTable = {
+  height: '100dvh',
+  display: 'flex',
+  flexDirection: 'column',
+  [slim]: { height: 'auto', minHeight: '100dvh' },
+} as const;

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { useTabTitle } from '../common/useTabTitle.js';
-import { palette } from '../common/theme.js';
+import { narrow, palette, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
 import { useKeys } from './keys.js';
@@ -59,15 +59,11 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const putting = captureKinds[table.task.kind].isStillPutting(table);
   const isPlanning = sitting.stage === 'planning';
   const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
-  // The thumb's side is the hand's own, whichever way the page reads.
+  // Its own hand's, whichever way the page reads.
   const isThumbLast = (adult.thumb === 'right') === (languages[words.language].direction === 'ltr');
   return (
-    <Box component="main" sx={{ ...screen, gridTemplateColumns: isThumbLast ? thumbLast : thumbFirst }}>
-      <Box
-        component="section"
-        aria-label={words.sitting.sayAndSetOut()}
-        sx={{ ...column, order: isThumbLast ? 0 : 2 }}
-      >
+    <Box component="main" sx={screenFor(isThumbLast)}>
+      <Box component="section" aria-label={words.sitting.sayAndSetOut()} sx={{ ...column, gridArea: 'say' }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
           <Typography component="h1" sx={{ fontWeight: 700 }}>
             {sitting.child.firstName}
@@ -98,11 +94,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         onCommand={command}
       />
 
-      <Box
-        component="section"
-        aria-label={words.sitting.underThumb()}
-        sx={{ ...column, order: isThumbLast ? 2 : 0 }}
-      >
+      <Box component="section" aria-label={words.sitting.underThumb()} sx={{ ...column, gridArea: 'thumb' }}>
         {isPlanning ? (
           <Begin dispatch={store.dispatch} />
         ) : (
@@ -141,10 +133,32 @@ function Begin({ dispatch }: { readonly dispatch: (action: Action) => void }) {
   );
 }
 
-const thumbLast = { xs: '264px minmax(0, 1fr) 220px', lg: '320px minmax(0, 1fr) 248px' } as const;
-const thumbFirst = { xs: '220px minmax(0, 1fr) 264px', lg: '248px minmax(0, 1fr) 320px' } as const;
+/** The thumb's side is the hand's own: its column lies last or first, upright beside the tray and below what to say. */
+const screenFor = (isThumbLast: boolean) =>
+  ({
+    flex: 1,
+    minHeight: 0,
+    display: 'grid',
+    bgcolor: palette.gate,
+    gridTemplateAreas: isThumbLast ? '"say tray thumb"' : '"thumb tray say"',
+    gridTemplateColumns: isThumbLast
+      ? `${forSaying} minmax(0, 1fr) ${forThumb}`
+      : `${forThumb} minmax(0, 1fr) ${forSaying}`,
+    gridTemplateRows: 'minmax(0, 1fr)',
+    [narrow]: {
+      gridTemplateAreas: isThumbLast ? '"say say" "tray thumb"' : '"say say" "thumb tray"',
+      gridTemplateColumns: isThumbLast ? 'minmax(0, 1fr) 15.5rem' : '15.5rem minmax(0, 1fr)',
+      gridTemplateRows: 'auto minmax(0, 1fr)',
+    },
+    [slim]: {
+      gridTemplateAreas: '"say" "tray" "thumb"',
+      gridTemplateColumns: 'minmax(0, 1fr)',
+      gridTemplateRows: 'auto',
+    },
+  }) as const;
 
-const screen = { flex: 1, minHeight: 0, display: 'grid', bgcolor: palette.gate } as const;
+const forSaying = 'clamp(16.5rem, 25cqw, 20rem)';
+const forThumb = 'clamp(13.75rem, 19.4cqw, 15.5rem)';
 
 const column = {
   bgcolor: palette.paper,

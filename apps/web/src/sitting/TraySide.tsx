@@ -61,7 +61,7 @@ export function TraySide({ store, played, isPeeking, onPeek, showsKeys, onKeys, 
         }
         onKeys={() => onKeys(!showsKeys)}
       />
-      {!isPlanning && (
+      {!isPlanning && !showsKeys && (
         <TrayFoot
           help={open?.head.help ?? 'none'}
           answeredBy={open?.head.answeredBy ?? 'alone'}
@@ -77,7 +77,7 @@ export function TraySide({ store, played, isPeeking, onPeek, showsKeys, onKeys, 
 const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';
 
 const tray = {
-  order: 1,
+  gridArea: 'tray',
   borderInline: `1px solid ${palette.line}`,
   display: 'flex',
   flexDirection: 'column',

@@ -12,7 +12,7 @@ import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
+import { palette, slim } from '../common/theme.js';
 import { Doubles } from './Doubles.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
@@ -72,8 +72,9 @@ function DueLine({ due, today }: { readonly due: DueEntry; readonly today: Today
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: '172px minmax(0, 1fr) auto',
+        gridTemplateColumns: '10.75rem minmax(0, 1fr) auto',
         gap: 2,
+        [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', gap: 0.5 },
         alignItems: 'center',
         py: 1.1,
         borderTop: `1px solid ${palette.sand}`,

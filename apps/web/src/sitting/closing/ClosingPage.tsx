@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
+import { slim } from '../../common/theme.js';
 import { Unsent } from '../../outbox/Unsent.js';
 import type { Closing } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
@@ -34,7 +35,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
     else setClosing(false);
   };
   return (
-    <Box component="main" sx={{ flex: 1, minHeight: 0, overflow: 'auto', px: 4, py: 3 }}>
+    <Box component="main" sx={{ flex: 1, minHeight: 0, overflow: 'auto', px: 4, py: 3, [slim]: { px: 2 } }}>
       <Box sx={{ maxWidth: 860, mx: 'auto', display: 'grid', gap: 2.5 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
           <PageTitle>{words.closing.title({ name: child.firstName })}</PageTitle>
@@ -68,7 +69,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
         {failure && (
           <Typography role="alert">{words.closing.notKept({ problem: failure.message })}</Typography>
         )}
-        <Box sx={{ display: 'flex', gap: 1.5 }}>
+        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
           <Button
             variant="contained"
             color="primary"
@@ -90,7 +91,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
 function Line({ line, onWords }: { readonly line: ClosingLine; readonly onWords: (words: string) => void }) {
   const isOwn = line.words !== line.told;
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'start' }}>
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'start', [slim]: { flexDirection: 'column' } }}>
       <TextField
         value={line.words}
         multiline

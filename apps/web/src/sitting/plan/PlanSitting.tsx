@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
-import { palette } from '../../common/theme.js';
+import { palette, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
@@ -48,13 +48,13 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
   ];
   return (
     <Box
-      sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1, display: 'grid', gap: 2, alignContent: 'start' }}
+      sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1, display: 'grid', gap: 1.5, alignContent: 'start' }}
     >
       <Typography variant="h1" component="h2" sx={{ fontSize: '1.7rem' }}>
         {words.plan.title({ n: whole.minutes, name: child.firstName })}
       </Typography>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 3 }}>
-        <Box sx={{ display: 'grid', gap: 2, alignContent: 'start' }}>
+      <Box sx={halves}>
+        <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
           <Choice
             label={words.plan.time()}
             value={String(whole.minutes)}
@@ -70,6 +70,12 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
             </Part>
           )}
           <Other sitting={sitting} dispatch={dispatch} />
+        </Box>
+        <Box
+          component="section"
+          aria-label={words.plan.tray()}
+          sx={{ display: 'grid', gap: 1, alignContent: 'start' }}
+        >
           {child.languages.length > 1 && (
             <Choice
               label={words.fields.countsInNow()}
@@ -78,18 +84,12 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
               onChoose={(language) => dispatch({ kind: 'lay', plan: { language } })}
             />
           )}
-        </Box>
-        <Box
-          component="section"
-          aria-label={words.plan.tray()}
-          sx={{ display: 'grid', gap: 1, alignContent: 'start' }}
-        >
           <Choice
             label={words.plan.using()}
             value={plan.things}
             options={counters.map(({ id }) => [id, thingsWords(words, id)])}
             onChoose={(things) => dispatch({ kind: 'lay', plan: { things } })}
-            columns={2}
+            columns={3}
           />
           <Part label={words.plan.tray()}>
             <Box component="ul" sx={{ m: 0, paddingInlineStart: 2.5 }}>
@@ -162,6 +162,7 @@ function Needed({ access, onChange }: NeededProps) {
               sx={{
                 fontWeight: 500,
                 px: 1.5,
+                [tight]: { fontSize: '0.84rem', px: 1 },
                 '&[aria-pressed=true]': { bgcolor: palette.sand, borderColor: palette.ink, fontWeight: 700 },
               }}
             >
@@ -173,3 +174,11 @@ function Needed({ access, onChange }: NeededProps) {
     </Box>
   );
 }
+
+const halves = {
+  display: 'grid',
+  gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
+  gap: 3,
+  [tight]: { gap: 2 },
+  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
+} as const;

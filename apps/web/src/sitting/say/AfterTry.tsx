@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { languageName } from '../../common/language.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
+import { narrow } from '../../common/theme.js';
 import { PutRight } from '../thumb/PutRight.js';
 import { viewOf } from '../kinds/views.js';
 import type { Action } from '../after.js';
@@ -39,7 +40,17 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
   return (
     <Box
-      sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gap: 2, alignContent: 'start', p: 1 }}
+      sx={{
+        flex: 1,
+        minHeight: 0,
+        overflow: 'auto',
+        display: 'grid',
+        gridTemplateColumns: 'minmax(0, 1fr)',
+        gap: 2,
+        [narrow]: { gap: 1 },
+        alignContent: 'start',
+        p: 1,
+      }}
     >
       <Box>
         <Typography variant="body2" color="textSecondary">

@@ -15,6 +15,7 @@ import { useState } from 'react';
 import { languageName } from '../../common/language.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
+import { narrow, slim } from '../../common/theme.js';
 import type { Plan, Sitting } from '../../outbox/sitting.js';
 import { taskWords, thingsWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
@@ -34,7 +35,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
     onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
-    <Box sx={{ display: 'grid', gap: 1.25, alignContent: 'start', flex: 1, overflow: 'auto', minHeight: 0 }}>
+    <Box sx={column}>
       <Choice
         label={words.plan.strand()}
         value={strand}
@@ -58,12 +59,12 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           aria-label={words.plan.oneFewer()}
           disabled={plan.size <= smallestOf(task)}
           onClick={() => lay({ size: plan.size - 1 })}
-          sx={{ fontSize: '1.4rem' }}
+          sx={{ fontSize: '1.4rem', minWidth: 48 }}
         >
           −
         </Button>
         <Typography
-          sx={{ fontSize: '1.6rem', minWidth: 56, textAlign: 'center', fontWeight: 700 }}
+          sx={{ fontSize: '1.6rem', minWidth: 40, textAlign: 'center', fontWeight: 700 }}
           aria-live="polite"
           aria-label={words.plan.howManyOut()}
           role="status"
@@ -74,7 +75,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           aria-label={words.plan.oneMore()}
           disabled={plan.size >= largest}
           onClick={() => lay({ size: plan.size + 1 })}
-          sx={{ fontSize: '1.4rem' }}
+          sx={{ fontSize: '1.4rem', minWidth: 48 }}
         >
           +
         </Button>
@@ -107,3 +108,16 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
     </Box>
   );
 }
+
+/** Upright in two columns, balanced, so that the plan below it keeps its room. */
+const column = {
+  display: 'grid',
+  gridTemplateColumns: 'minmax(0, 1fr)',
+  gap: 1.25,
+  alignContent: 'start',
+  flex: 1,
+  overflow: 'auto',
+  minHeight: 0,
+  [narrow]: { display: 'block', columns: 2, columnGap: 3, '& > *': { breakInside: 'avoid', mb: 1.25 } },
+  [slim]: { columns: 1 },
+} as const;

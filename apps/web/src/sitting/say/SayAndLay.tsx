@@ -2,7 +2,7 @@ import { cautionsFor, laysThings, setOf, taskOf, type Need } from '@dotting/core
 import { adaptationOf, amountOf, describeSet, taskWords, tellCaution } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { headingFont, palette } from '../../common/theme.js';
+import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js';
 import { todayHere } from '../../common/days.js';
 import { NumberStrip } from '../thumb/NumberStrip.js';
 import { scriptFor, wayWords, type Standing } from './script.js';
@@ -28,7 +28,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
     .flatMap((kind) => cautionsFor(kind, child, todayHere()))
     .flatMap((caution) => tellCaution(words, caution, child) ?? []);
   return (
-    <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start', overflow: 'auto', minHeight: 0, flex: 1 }}>
+    <Box sx={column}>
       <Box>
         <Label>{isRead ? words.say.thenSay() : words.say.say()}</Label>
         <Typography sx={spoken}>“{say}”</Typography>
@@ -41,7 +41,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           {avoid}
         </Typography>
       </Box>
-      <Box sx={{ borderTop: `1px solid ${palette.line}`, pt: 1.25 }}>
+      <Box sx={laid}>
         <Label>{isRead ? words.say.thenSetOut() : words.say.setOut()}</Label>
         <Typography variant="h2">{layWords(plan)}</Typography>
         <Typography variant="body2">{[told.setOut?.(), way?.name()].filter(Boolean).join('; ')}</Typography>
@@ -115,8 +115,29 @@ function Label({ children }: { readonly children: string }) {
 const spoken = {
   fontFamily: headingFont,
   fontWeight: 600,
-  fontSize: { xs: '1.5rem', lg: '1.8rem' },
+  fontSize: '1.8rem',
+  [tight]: { fontSize: '1.5rem' },
   lineHeight: 1.22,
+} as const;
+
+/** Upright, what to say lies beside what to lay. */
+const column = {
+  display: 'grid',
+  gridTemplateColumns: 'minmax(0, 1fr)',
+  gap: 1.5,
+  alignContent: 'start',
+  overflow: 'auto',
+  minHeight: 0,
+  flex: 1,
+  [narrow]: { gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)', columnGap: 3 },
+  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
+} as const;
+
+/** Below what to say there is a line between them. */
+const laid = {
+  borderTop: `1px solid ${palette.line}`,
+  pt: 1.25,
+  [narrow]: { borderTop: 0, pt: 0 },
 } as const;
 
 const note = { borderInlineStart: `4px double ${palette.water}`, px: 1.5, py: 0.5 } as const;

@@ -2,6 +2,7 @@ import type { Need } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
+import { tight } from '../../common/theme.js';
 import { ChangePlan } from './ChangePlan.js';
 import type { KeyCommand } from '../keys.js';
 import { SayAndLay } from './SayAndLay.js';
@@ -78,7 +79,8 @@ const foot = {
   flex: 'auto',
   minWidth: 0,
   minHeight: 56,
-  px: { xs: 0.25, lg: 1 },
-  fontSize: { xs: '0.88rem', lg: '1rem' },
+  px: 1,
+  fontSize: '1rem',
+  [tight]: { px: 0.25, fontSize: '0.88rem' },
   whiteSpace: 'nowrap',
 } as const;

@@ -26,6 +26,7 @@ export function Still({ set, bowl }: StillProps) {
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
         height="100%"
+        style={{ display: 'block' }}
       >
         {layout?.bowls ? (
           <Bowls bowls={layout.bowls} bowl={bowl} />

@@ -3,6 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { memo } from 'react';
 import { Choice } from '../../common/Choice.js';
+import { narrow, tight } from '../../common/theme.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
@@ -28,7 +29,9 @@ export const TrayFoot = memo(function TrayFoot({ help, answeredBy, why, phase, d
           sx={{
             display: 'grid',
             gridTemplateColumns: 'minmax(0, 2fr) minmax(0, 1fr)',
-            gap: { xs: 1, lg: 2 },
+            gap: 2,
+            [tight]: { gap: 1 },
+            [narrow]: { gridTemplateColumns: 'minmax(0, 1fr)' },
           }}
         >
           <Choice

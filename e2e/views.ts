@@ -1,0 +1,122 @@
+import { english, taskWords, type Words } from '@dotting/words';
+import type { Page } from '@playwright/test';
+import { expect, lay, openChild, press, tap } from './sitting.js';
+
+export const addresses = [
+  '/',
+  '/room',
+  '/seen',
+  '/moves',
+  '/languages',
+  '/devices',
+  '/office',
+  '/office/file',
+  '/office/people',
+  '/office/left',
+] as const;
+
+/** Each page of the frame in turn, and a child’s, ready to be looked at; for a lead, in the language she reads. */
+export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<string> {
+  for (const address of addresses) {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await page.waitForLoadState('networkidle');
+    yield address;
+  }
+  await page.goto('/');
+  await openChild(page, 'Farid', words);
+  await page.waitForLoadState('networkidle');
+  yield 'a child';
+  await page.locator('a[href^="/tries/"]').first().click();
+  await expect(page.getByRole('button', { name: words.replay.next() })).toBeVisible();
+  yield 'a replay';
+}
+
+/** A sitting with Farid from the plan to after a try, in the language the adult reads. */
+export async function* aSitting(page: Page, words: Words): AsyncGenerator<string> {
+  await page.goto('/');
+  await openChild(page, 'Farid', words);
+  await page
+    .getByRole('link', { name: words.common.sitDownWith({ name: 'Farid' }), exact: true })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: words.sitting.start() })).toBeVisible();
+  yield 'the plan';
+  await press(page, words.sitting.changeTask());
+  yield 'another task';
+  await page.getByRole('radio', { name: words.strands['one-to-one'](), exact: true }).click();
+  await page.getByRole('radio', { name: taskWords(words, 'count-row').name(), exact: true }).click();
+  await press(page, words.sitting.useThis());
+  await press(page, words.sitting.start());
+  yield 'the tray';
+  await page.keyboard.press('Space');
+  await page.keyboard.press('h');
+  yield 'how many';
+  await page.keyboard.press('1');
+  await page.keyboard.press('Enter');
+  await page.waitForLoadState('networkidle');
+  yield 'after a try';
+}
+
+/** Goes on after a try with another task, laid. */
+async function next(page: Page, size: number, task: string, things: string | null): Promise<void> {
+  await lay(page, size, task, things);
+  await press(page, 'Next try');
+}
+
+/** Two at one table; then what stands before the door: the names of who may come in, and a device not signed in. */
+export async function* aTableAndTheDoor(page: Page, adult: string): AsyncGenerator<string> {
+  await page.goto('/');
+  await press(page, english.today.group());
+  for (const child of ['Abeni', 'Dilys']) await press(page, child);
+  yield 'a group';
+  await page.getByRole('link', { name: english.today.sitDownWithN({ n: 2 }) }).click();
+  await press(page, english.sitting.start());
+  yield 'two at one table';
+  await page.goto('/');
+  await press(page, adult);
+  await expect(page.getByRole('menuitem', { name: english.frame.lock() })).toBeVisible();
+  yield 'the adult’s menu';
+  await page.getByRole('menuitem', { name: english.frame.lock() }).click();
+  await expect(page.getByText(english.entrance.who())).toBeVisible();
+  yield 'who is here';
+  await page.context().clearCookies();
+  await page.goto('/');
+  await expect(page.getByLabel('Password')).toBeVisible();
+  yield 'signing the device in';
+}
+
+/** What else a sitting can come to, in English; goes on where `aSitting` ended. */
+export async function* restOfSitting(page: Page): AsyncGenerator<string> {
+  await press(page, english.after.notRight());
+  yield 'putting it right';
+  await next(page, 20, 'Count, moving each aside', 'acorn cups');
+  yield 'twenty laid';
+  await tap(page, 3);
+  yield 'twenty, counting';
+  await press(page, english.slips.otherWord());
+  yield 'another word';
+  await press(page, '4');
+  await press(page, 'How many?');
+  await press(page, '20');
+  await expect(page.getByRole('button', { name: english.after.notRight() })).toBeVisible();
+  yield 'after twenty';
+  await next(page, 12, 'Say the numbers', null);
+  await tap(page, 2);
+  yield 'saying';
+  await press(page, 'Done saying');
+  await next(page, 4, 'Give me so many', 'shells');
+  yield 'giving';
+  await press(page, '3');
+  await press(page, 'Done giving');
+  yield 'after giving';
+  await page.keyboard.press('?');
+  yield 'the keys';
+  await press(page, english.sitting.toTray());
+  await press(page, 'Pause');
+  yield 'a pause';
+  await press(page, english.sitting.goOn());
+  await press(page, english.sitting.endHere());
+  await expect(page.getByRole('button', { name: 'Save and finish' })).toBeVisible();
+  yield 'the closing page';
+}
