@@ -1,4 +1,5 @@
 import { counted, traceOf } from '../testing/traces.js';
+import { figure } from '../common/parameters.js';
 import { taskOf } from '../shelf/tasks.js';
 import type { SittingId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
@@ -40,6 +41,24 @@ describe(nextOfPrinciple, () => {
     const first = next([]);
     expect(first).toMatchObject({ kind: 'ask', purpose: 'begin-well', things: 'shell' });
     expect(task.ladder).toContain(first.kind === 'ask' && first.n);
+  });
+
+  test('what was tried of another task, or in another sitting, is no try of this one', () => {
+    const elsewhere = [asked(3, 3), asked(5, 5), asked(7, 7)];
+    expect(next(elsewhere.map((one) => ({ ...one, sittingId: 'before' as SittingId })))).toMatchObject({
+      purpose: 'begin-well',
+    });
+    expect(next(elsewhere.map((one) => ({ ...one, task: 'count-row' as const })))).toMatchObject({
+      purpose: 'begin-well',
+    });
+  });
+
+  test('asks as long as there is just time for one more', () => {
+    const seconds = figure.secondsToKeep + figure.secondsToAnswer;
+    expect(next([asked(3, 3)], { secondsLeft: seconds })).toMatchObject({ purpose: 'other-number' });
+    expect(next([asked(3, 3)], { secondsLeft: seconds - 1 })).toEqual({ kind: 'stop', because: 'time' });
+    expect(next([asked(3, 4)], { secondsLeft: seconds })).toMatchObject({ purpose: 'other-number' });
+    expect(next([asked(3, 4)], { secondsLeft: seconds - 1 })).toMatchObject({ purpose: 'end-well' });
   });
 
   test('goes on with another number, and stops after three', () => {

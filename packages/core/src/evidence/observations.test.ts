@@ -5,6 +5,7 @@ import { layoutFor } from '../shelf/layout.js';
 import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
 import { saidFor } from '../statements/saidFor.js';
 import { observationsOf } from './observations.js';
+import { tryWeight } from './tryWeight.js';
 
 const say = (...words: number[]): Happening[] => words.map((word) => ({ kind: 'say', word }));
 const ask = (question: 'give' | 'which' | 'how-many'): Happening => ({ kind: 'ask', question });
@@ -40,6 +41,25 @@ describe('what a try of each kind speaks of', () => {
     expect(shown(tried('say-teens-two-ways', 13, say(11, 12)))).toEqual([]);
     // Begun at eleven, it says nothing of the order from one.
     expect(observationsOf(tried('say-teens-two-ways', 13, say(11, 12, 13))).order).toBeNull();
+  });
+
+  test('a child that said it didn’t know has answered, however the try ended', () => {
+    const counts = (...after: Happening[]) =>
+      tryWeight(tried('how-many', 3, [...counted(1, 2, 3), ...after], { ended: 'interrupted' })).miss;
+    expect(counts(ask('how-many'), answer('did-not-know'))).toBe(1);
+    expect(counts(ask('how-many'))).toBe(0);
+    expect(counts()).toBe(0);
+  });
+
+  test('things shown for a second are shown briefly, for longer a success counts less', () => {
+    const weight = (shownMs: number) =>
+      observationsOf(tried('count-row', 5, counted(1, 2, 3, 4, 5), { shownMs })).tracking!.weight;
+    expect(weight(1001)).toBeLessThan(weight(1000));
+    expect(weight(1000)).toBe(weight(0));
+  });
+
+  test('sharing of which nothing came yet says nothing', () => {
+    expect(shown(tried('match-lids', 3, []))).toEqual([]);
   });
 
   test('a puppet judged: a right choice out of two may be luck, another choice is none', () => {

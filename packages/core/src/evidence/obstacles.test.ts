@@ -34,6 +34,21 @@ const order = skillOf('order');
 const row = skillOf('row');
 
 describe(obstaclesIn, () => {
+  test('twelve weeks on a slip still speaks of today, a day later no more', () => {
+    const tries = [0, 1, 2].map(
+      () => ({ ...ranAhead(6, 4), startedAt: '2026-03-02T09:30:00.000+00:00' }) as Trace,
+    );
+    expect(obstaclesIn(row, tries, '2026-05-25')).toHaveLength(1);
+    expect(obstaclesIn(row, tries, '2026-05-26')).toEqual([]);
+  });
+
+  test('a place is told only where it was seen of every slip, and not of one that comes at once', () => {
+    const placed = [ranAhead(8, 5), ranAhead(8, 5), ranAhead(8, 5)];
+    expect(obstaclesIn(row, placed, date)).toMatchObject([{ place: { kind: 'after' } }]);
+    const early = [ranAhead(8, 2), ranAhead(8, 2), ranAhead(8, 2)];
+    expect(obstaclesIn(row, early, date)).toMatchObject([{ place: null }]);
+  });
+
   test('a word of the teens that is always skipped is named by that number, in the runs that went so far', () => {
     const teens = (words: readonly number[]): Trace =>
       tried({

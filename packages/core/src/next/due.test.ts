@@ -3,6 +3,8 @@ import type { ChildId } from '../trace/ids.js';
 import { daysBetween } from '../estimates/axis.js';
 import { seededRandom } from '../common/random.js';
 import { dueFor, type ChildLooks } from './due.js';
+import { saidFor } from '../statements/saidFor.js';
+import type { Trace } from '../trace/trace.js';
 import { coreStrands, summarise, type LookSummary } from './looks.js';
 
 const date = '2026-03-23';
@@ -47,6 +49,33 @@ describe(dueFor, () => {
       dueFor([child('a', [...allStrands, look({ last, isOpen: true })])], date, 9);
     expect(open('2026-03-18')).toEqual([]);
     expect(open('2026-03-16')).toHaveLength(1);
+  });
+
+  test('children due for the same since the same day come in the order of their ids', () => {
+    const since = (id: string) => child(id, [look({ last: '2026-02-01' }), ...allStrands.slice(1)]);
+    const due = dueFor([since('c'), since('a'), since('b')], date, 9);
+    expect(due.map((one) => one.childId)).toEqual(['a', 'b', 'c']);
+  });
+
+  test('a strand is due two weeks before eight are over, and not a day sooner', () => {
+    const since = (last: string) => dueFor([child('a', [look({ last }), ...allStrands.slice(1)])], date, 9);
+    expect(since('2026-02-10')).toEqual([]);
+    expect(since('2026-02-09')).toMatchObject([
+      { because: 'weeks', strand: 'one-to-one', last: '2026-02-09' },
+    ]);
+  });
+
+  test('names a skill of the strand that is due, though another strand was last looked at on the same day', () => {
+    const last = '2026-02-01';
+    const looks = [
+      look({ last }),
+      look({ skill: 'order', strand: 'stable-order', last }),
+      look({ skill: 'last-word', strand: 'cardinality' }),
+    ];
+    expect(dueFor([child('a', looks)], date, 9)).toMatchObject([{ strand: 'stable-order', skill: 'order' }]);
+    expect(dueFor([child('a', looks.toReversed())], date, 9)).toMatchObject([
+      { strand: 'stable-order', skill: 'order' },
+    ]);
   });
 
   test('no day gets more than the room can do', () => {
@@ -111,6 +140,26 @@ describe(summarise, () => {
     ]);
     // Always the same things: not firm.
     expect(looks.find((one) => one.skill === 'row')!.isOpen).toBe(true);
+  });
+
+  test('a day of misses takes back what was sure without its having faded', () => {
+    const good = Array.from({ length: 12 }, (_, i) =>
+      clean(`g${i}`, `2026-03-${i % 2 ? '10' : '03'}`, i % 2 ? 'cork' : 'shell'),
+    );
+    const bad = Array.from({ length: 8 }, (_, i) =>
+      traceOf({
+        id: `b${i}` as never,
+        startedAt: `${date}T09:30:00.000+00:00`,
+        set: { size: 5, things: 'cork', arrangement: 'row' },
+        happenings: counted(1, 2, 3, 4, 5, 6),
+      }),
+    );
+    const sure = (tries: Trace[]) => saidFor(tries, date).find((one) => one.skill === 'row');
+    expect(sure(good)).toMatchObject({ certainty: 'sure' });
+    expect(sure([...good, ...bad])).not.toMatchObject({ certainty: 'sure' });
+    expect(summarise([...good, ...bad], date).find((one) => one.skill === 'row')).toMatchObject({
+      isFading: false,
+    });
   });
 
   test('what was sure fades with time alone', () => {

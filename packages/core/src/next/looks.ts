@@ -1,4 +1,3 @@
-import { daysBetween } from '../estimates/axis.js';
 import { skillMap, type AnyStrand, type SkillEntry, type SkillId } from '../skills/map.js';
 import type { Statement, StatementOptions } from '../statements/statement.js';
 import { saidFor } from '../statements/saidFor.js';
@@ -33,9 +32,12 @@ export function summarise(
   options: StatementOptions = {},
 ): readonly LookSummary[] {
   const now = saidFor(tries, date, options);
-  const lastDay = tries.map(dayOf).reduce((one, day) => (day > one ? day : one), '');
-  const isOld = lastDay !== '' && daysBetween(lastDay, date) > 0;
-  const then = isOld ? saidFor(tries, lastDay, options) : now;
+  const lastDay = tries
+    .map(dayOf)
+    .filter((day) => day <= date)
+    .sort()
+    .at(-1);
+  const then = lastDay === undefined ? now : saidFor(tries, lastDay, options);
   return skillMap.flatMap((skill) => {
     const strand = coreStrands.find((one) => one === skill.strand);
     const days = tries.filter((trace) => looksAt(skill, trace)).map(dayOf);

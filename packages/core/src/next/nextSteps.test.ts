@@ -1,9 +1,13 @@
 import { skillMap, skillOf, type SkillId } from '../skills/map.js';
+import { taskOf } from '../shelf/tasks.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import { saidFor } from '../statements/saidFor.js';
 import type { Statement } from '../statements/statement.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
+import { figure } from '../common/parameters.js';
+import { slippedIn } from '../evidence/obstacles.js';
+import { looksAt } from '../evidence/went.js';
 import { days, looked, usual } from '../testing/looked.js';
 import { nextSteps } from './nextSteps.js';
 import { Standing } from './standing.js';
@@ -91,6 +95,64 @@ test('a slip that an earlier step names is not named again of another arrangemen
   // The same slip does stand in the way of the others.
   const alike = (['row', 'scattered', 'ring'] as const).flatMap((skill) => named(bySkill.get(skill)!));
   expect(new Set(alike).size).toBeLessThan(alike.length);
+});
+
+/** Children of many make-ups, three days each. */
+const several = (): readonly Trace[][] =>
+  Array.from({ length: 14 }, (_, i) =>
+    looked(
+      {
+        orderTo: 6 + 2 * i,
+        slipPerThing: 0.01 + 0.02 * (i % 7),
+        fetches: i % 6,
+        lastWord: (i % 3) / 2,
+      },
+      i % 2 ? [...usual, ['count-scatter', 6], ['count-ring', 6]] : usual,
+    ),
+  );
+
+describe('whoever the child is', () => {
+  test('what is easier is the largest number below the first step that goes well', () => {
+    for (const tries of several()) {
+      const child = new Standing(tries, today, { birthDate: '2022-03-01' });
+      const { choices, easier } = steps(tries);
+      const below = choices[0]!.n - 1;
+      expect(easier.n).toBeLessThanOrEqual(Math.max(1, below));
+      const goesWell = (n: number) => child.chanceAt(skillOf(easier.skill), n) >= figure.goesWell;
+      if (easier.n < below) expect(goesWell(easier.n + 1)).toBe(false);
+      if (easier.n > 1) expect(goesWell(easier.n)).toBe(true);
+    }
+  });
+
+  test('of one strand along the numbers no second step only because a slip was seen there too', () => {
+    let seen = 0;
+    for (const tries of several()) {
+      const { choices } = steps(tries);
+      const bySlip = choices.filter(({ because }) => because.seen?.kind !== 'obstacles');
+      for (const [i, step] of bySlip.entries()) {
+        const { strand, axis } = skillOf(step.skill);
+        const before = choices.slice(0, choices.indexOf(step));
+        const isAlike = before.some(
+          (one) => skillOf(one.skill).strand === strand && skillOf(one.skill).axis === axis,
+        );
+        const slipped = slippedIn(
+          skillOf(step.skill),
+          tries.filter((trace) => looksAt(skillOf(step.skill), trace)),
+          today,
+        );
+        seen += Number(slipped > 0);
+        expect([i, isAlike && slipped > 0]).toEqual([i, false]);
+      }
+    }
+    expect(seen).toBeGreaterThan(0);
+  });
+
+  test('of tasks put equally often the first on the shelf, and of things met equally often the first', () => {
+    for (const step of steps([], { kinds: ['shell', 'cork'] }).bySkill.values()) {
+      expect([step.skill, step.task]).toEqual([step.skill, tasksFor(skillOf(step.skill))[0]!.id]);
+      expect([step.skill, step.things]).toEqual([step.skill, taskOf(step.task).only ?? 'shell']);
+    }
+  });
 });
 
 describe(nextSteps, () => {

@@ -141,7 +141,7 @@ function chooseAmong(candidates: readonly Candidate[]): readonly Candidate[] {
     if (obstacles.length > 0) return obstacles.every(({ slip }) => named.includes(slip));
     return rank === 'slip' && alike.length > 0;
   };
-  for (const one of candidates) if (chosen.length < CHOICES && !isSaid(one)) chosen.push(one);
+  for (const one of candidates) if (!isSaid(one)) chosen.push(one);
   return [...chosen, ...candidates.filter((one) => !chosen.includes(one))].slice(0, CHOICES);
 }
 

@@ -49,6 +49,11 @@ describe(Standing, () => {
     expect(child.groundAt(skillOf('order'), 5)).toBe(1);
   });
 
+  test('after a child that counts to fetch no level comes; after one that fetches three the fourth', () => {
+    expect(standing({ fetches: 5, slipPerThing: 0 }).child.nextLevel).toBe(0);
+    expect(standing({ fetches: 3, slipPerThing: 0 }).child.nextLevel).toBe(4);
+  });
+
   test('each arrangement has a chance of its own', () => {
     const { child } = standing({ slipPerThing: 0.05 });
     const at = (skill: SkillId) => child.chanceAt(skillOf(skill), 8);

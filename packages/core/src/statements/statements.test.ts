@@ -316,6 +316,21 @@ describe('fetching and the last word', () => {
     expect(statement).toMatchObject({ likelyTo: 2, missedAbove: false });
   });
 
+  test('a miss at a number that is likely all the same is none above it', () => {
+    const threes = Array.from({ length: 8 }, (_, i) => gave(3, 3, { startedAt: i % 2 ? monday : tuesday }));
+    const statement = find([...threes, gave(3, 4)], 'fetch')!;
+    expect([statement.likelyTo, statement.missedAbove]).toEqual([3, false]);
+    expect(find([...threes, gave(4, 7)], 'fetch')!.missedAbove).toBe(true);
+  });
+
+  test('five is the first number that is counted out: what is given at it speaks of the counting too', () => {
+    const fives = (given: number) =>
+      Array.from({ length: 6 }, (_, i) => gave(5, given, { startedAt: i % 2 ? monday : tuesday }));
+    expect(find(fives(5), 'fetch')!.likelyTo).toBe(5);
+    const sixes = Array.from({ length: 6 }, (_, i) => gave(6, 6, { startedAt: i % 2 ? monday : tuesday }));
+    expect(find([...sixes, ...fives(4)], 'fetch')!.likelyTo).toBeLessThan(5);
+  });
+
   test('any number goes as far as was rightly given, not as far as was asked', () => {
     const fives = [5, 6, 5, 7, 6, 5].map((n, i) => gave(n, n, { startedAt: i % 2 ? monday : tuesday }));
     const statement = find([...fives, gave(10, 8)], 'fetch')!;
