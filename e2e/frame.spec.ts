@@ -1,3 +1,5 @@
+import { stat } from 'node:fs/promises';
+import path from 'node:path';
 import type { Locator } from '@playwright/test';
 import { begin, expect, openChild, press, test } from './sitting.js';
 
@@ -91,4 +93,38 @@ test('with the system’s own colours what is chosen is told by a frame', async 
   await expect(minutes).toBeChecked();
   expect(await outline(minutes)).toBe('solid');
   expect(await outline(page.getByRole('radio', { name: '3', exact: true }))).toBe('none');
+});
+
+test('what is opened on a child’s page stands in the address, and back finds the place again', async ({
+  signedIn: page,
+}) => {
+  await openChild(page, 'Farid');
+  const skill = page.getByRole('button', { name: 'Counts a row', exact: true });
+  await skill.click();
+  await expect(skill).toHaveAttribute('aria-expanded', 'true');
+  await page.reload();
+  await expect(skill).toHaveAttribute('aria-expanded', 'true');
+  await page.goBack();
+  await expect(skill).toHaveAttribute('aria-expanded', 'false');
+  await page.getByRole('group', { name: 'Counts a row' }).getByRole('button', { name: /^3: / }).click();
+  await expect(page.getByRole('heading', { name: 'Counts a row, at 3' })).toBeVisible();
+  const replay = page.getByRole('link', { name: /^Replay of/ }).last();
+  await replay.scrollIntoViewIfNeeded();
+  const place = await page.evaluate(() => scrollY);
+  expect(place).toBeGreaterThan(100);
+  await replay.click();
+  await expect(page.getByRole('link', { name: 'Back to the child' })).toBeVisible();
+  expect(await page.evaluate(() => scrollY)).toBe(0);
+  await page.goBack();
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(place);
+  await expect(page.getByRole('heading', { name: 'Counts a row, at 3' })).toBeVisible();
+  await page.goBack();
+  await expect(page.getByRole('heading', { name: 'All tries, newest first' })).toBeVisible();
+});
+
+test('the app comes packed, as it was packed when it was built', async ({ app, signedIn: page }) => {
+  const script = await page.locator('script[type=module]').getAttribute('src');
+  const answer = await page.request.get(`${app.url}${script!}`, { headers: { 'accept-encoding': 'br' } });
+  const { size } = await stat(path.join(import.meta.dirname, '..', 'apps', 'web', 'dist', `${script!}.br`));
+  expect(answer.headers()).toMatchObject({ 'content-encoding': 'br', 'content-length': String(size) });
 });

@@ -3,7 +3,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   outputDir: '../test-results',
-  workers: 1,
+  // Each on an app and a database of its own.
+  workers: 2,
   // Wide enough for a machine that others keep busy too; what is waited for ends the wait.
   timeout: 180_000,
   expect: { timeout: 30_000 },

@@ -1,10 +1,17 @@
 import react from '@vitejs/plugin-react';
 import { defaultClientConditions, defineConfig } from 'vite';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
   plugins: [
     react(),
+    // Packed once here, sent as it is.
+    compression({
+      include: /\.(?:js|css|html|svg|webmanifest)$/,
+      threshold: 1024,
+      algorithms: ['gzip', defineAlgorithm('brotliCompress')],
+    }),
     VitePWA({
       // A new version waits until the app is closed, so that no sitting is interrupted by it.
       registerType: 'prompt',

@@ -12,6 +12,7 @@ export async function serveWebApp(app: NestFastifyApplication, folder: string): 
   await app.register(fastifyStatic, {
     root: folder,
     wildcard: false,
+    preCompressed: true,
     setHeaders: (reply, file) => {
       reply.header(
         'cache-control',

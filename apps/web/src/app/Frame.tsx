@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useLayoutEffect, useRef, type MouseEvent, type RefObject } from 'react';
-import { Outlet, useLocation, useParams } from 'react-router';
+import { Outlet, ScrollRestoration, useLocation, useParams } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { Header } from './Header.js';
@@ -45,6 +45,7 @@ export function Frame() {
       <Header childrenHere={children} />
       <Box component="main" id="page" ref={page} tabIndex={-1} sx={main}>
         <Outlet context={room} />
+        <ScrollRestoration />
       </Box>
     </Box>
   );
@@ -66,11 +67,9 @@ const frame = {
   display: 'grid',
   gridTemplateColumns: '13rem minmax(0, 1fr)',
   gridTemplateRows: 'auto minmax(0, 1fr)',
-  height: '100%',
-  minHeight: 0,
-  // All of the page scrolls, its head with it: there is no room to keep it in sight.
-  [narrow]: { display: 'block', height: 'auto' },
-  '@media print': { display: 'block', height: 'auto', zoom: 0.74 },
+  minHeight: '100dvh',
+  [narrow]: { display: 'block' },
+  '@media print': { display: 'block', zoom: 0.74 },
 } as const;
 
 /** Where the children stand. */
@@ -80,18 +79,19 @@ const beside = {
   gridRow: '1 / 3',
   display: 'flex',
   flexDirection: 'column',
-  minHeight: 0,
+  position: 'sticky',
+  top: 0,
+  height: '100dvh',
   [narrow]: { display: 'none' },
 } as const;
 
 const main = {
   outline: 'none',
-  overflow: 'auto',
   bgcolor: palette.paper,
   px: 3,
   py: 2.5,
-  [narrow]: { overflow: 'visible', minHeight: '100%', px: 2 },
-  '@media print': { bgcolor: 'transparent', overflow: 'visible' },
+  [narrow]: { minHeight: '100dvh', px: 2 },
+  '@media print': { bgcolor: 'transparent' },
 } as const;
 
 /** Out of sight until the keyboard comes to it. */

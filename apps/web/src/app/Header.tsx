@@ -60,7 +60,12 @@ const header = {
   px: 3,
   minHeight: 60,
   borderBottom: `1px solid ${palette.line}`,
-  [narrow]: { columnGap: 2, px: 2, pt: 1 },
+  bgcolor: palette.gate,
+  position: 'sticky',
+  top: 0,
+  zIndex: 1,
+  // There is no room to keep it in sight.
+  [narrow]: { columnGap: 2, px: 2, pt: 1, position: 'static' },
 } as const;
 
 const parts = {

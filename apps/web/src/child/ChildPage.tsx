@@ -5,7 +5,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { childQuery } from '../api/queries.js';
 import { sayAge, todayHere } from '../common/days.js';
@@ -20,17 +19,13 @@ import { useWaiting } from '../outbox/outbox.js';
 import { About } from './About.js';
 import { Closings } from './Closings.js';
 import { NextSteps } from './NextSteps.js';
+import { useOpenedTries, type OpenedTries } from './opened.js';
 import { Revised } from './Revised.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { slim, tight } from '../common/theme.js';
 import { Tries } from './Tries.js';
 import { words } from '../wording/words.js';
 import { childIdOf } from '../common/ids.js';
-
-interface Opened {
-  readonly skill: SkillLineView['skill'];
-  readonly dot: DotView;
-}
 
 /** What is known of how a child counts, each claim opening the tries it rests on, and what comes next. */
 export function ChildPage() {
@@ -40,11 +35,15 @@ export function ChildPage() {
 
 function PageOf({ id }: { readonly id: ChildId }) {
   const { data, error, refetch } = useQuery(childQuery(id));
-  const { adult } = useHere();
-  const [opened, setOpened] = useState<Opened>();
   if (!data) return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
-  const open = (skill: Opened['skill']) => (dot: DotView) =>
-    setOpened((before) => (before?.skill === skill && before.dot.n === dot.n ? undefined : { skill, dot }));
+  return <Known id={id} data={data} />;
+}
+
+function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
+  const { adult } = useHere();
+  const [opened, setOpened] = useOpenedTries(data);
+  const open = (skill: SkillLineView['skill']) => (dot: DotView) =>
+    setOpened(opened?.skill === skill && opened.dot.n === dot.n ? undefined : { skill, dot });
 
   return (
     <Box sx={page}>
@@ -122,8 +121,8 @@ interface StrandProps {
   readonly childId: string;
   readonly name: string;
   readonly lines: readonly SkillLineView[];
-  readonly opened: Opened | undefined;
-  readonly onOpen: (skill: Opened['skill']) => (dot: DotView) => void;
+  readonly opened: OpenedTries | undefined;
+  readonly onOpen: (skill: SkillLineView['skill']) => (dot: DotView) => void;
 }
 
 /** A strand's skills that have been looked at; the others in a line, so that the page stays one to read. */
@@ -211,14 +210,14 @@ function Heading({ page }: { readonly page: Page }) {
 }
 
 /** The next number of the same skill that has tries, up or down the line; at its end, where it was. */
-function stepped({ lines: all }: Page, opened: Opened, by: 1 | -1): Opened {
+function stepped({ lines: all }: Page, opened: OpenedTries, by: 1 | -1): OpenedTries {
   const dots =
     all.find((line) => line.skill === opened.skill)?.dots.filter((dot) => dot.tries.length > 0) ?? [];
   const at = dots.findIndex((dot) => dot.n === opened.dot.n);
   return { ...opened, dot: dots[at + by] ?? opened.dot };
 }
 
-function titleOf({ lines: all }: Page, { skill, dot }: Opened): string {
+function titleOf({ lines: all }: Page, { skill, dot }: OpenedTries): string {
   const name = capitalised(all.find((line) => line.skill === skill)?.name ?? skill);
   return `${name}${dot.n === 0 ? '' : words.child.triesAt({ n: dot.n })}`;
 }

@@ -2,11 +2,12 @@ import type { DotView, SkillLineView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense } from 'react';
 import { capitalised } from '../common/text.js';
 import { palette, slim } from '../common/theme.js';
 import { DotLine } from '../dotline/DotLine.js';
 import { words } from '../wording/words.js';
+import { useOpenedSkill } from './opened.js';
 
 const SkillDetail = lazy(() => import('./SkillDetail.js'));
 
@@ -30,7 +31,7 @@ const trendWords: Record<SkillLineView['trend'], () => string> = {
 
 /** One skill of a child: its name, its dots, what may be said, and on demand how it came about. */
 export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
-  const [isDetailed, setDetailed] = useState(false);
+  const [isDetailed, toggleDetail] = useOpenedSkill(line.skill);
   const name = capitalised(line.name);
   const said = line.overruled?.words ?? line.statement;
   return (
@@ -38,7 +39,7 @@ export function SkillLine({ childId, line, opened, onOpen }: SkillLineProps) {
       <Box sx={cell}>
         <Button
           variant="text"
-          onClick={() => setDetailed(!isDetailed)}
+          onClick={toggleDetail}
           aria-expanded={isDetailed}
           sx={{ px: 0, textAlign: 'start', justifyContent: 'flex-start', fontWeight: 700, lineHeight: 1.2 }}
         >

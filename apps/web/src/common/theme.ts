@@ -107,7 +107,8 @@ export const theme = createTheme({
   components: {
     MuiCssBaseline: {
       styleOverrides: {
-        html: { height: '100%' },
+        // What the keyboard comes to is not hidden under the head of the page.
+        html: { height: '100%', scrollPaddingTop: 84 },
         body: { height: '100%', overscrollBehavior: 'none' },
         '#root': { height: '100%', containerType: 'inline-size' },
         '@media print': { '#root': { height: 'auto', containerType: 'normal' } },

@@ -86,6 +86,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
 
       <TraySide
         store={store}
+        isChanging={isChanging}
         played={played}
         isPeeking={isPeeking}
         onPeek={setPeeking}

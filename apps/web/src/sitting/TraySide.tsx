@@ -16,6 +16,8 @@ import { useSittingAfterPaint } from './useSitting.js';
 
 interface TraySideProps {
   readonly store: SittingStore;
+  /** Another task is being chosen beside the plan. */
+  readonly isChanging: boolean;
   /** Goes up when a key asks for the tin or the puppet. */
   readonly played: number;
   readonly isPeeking: boolean;
@@ -26,7 +28,8 @@ interface TraySideProps {
 }
 
 /** The middle of the screen: the plan, the tray or the keys, and what belongs to them. */
-export function TraySide({ store, played, isPeeking, onPeek, showsKeys, onKeys, onCommand }: TraySideProps) {
+export function TraySide(props: TraySideProps) {
+  const { store, isChanging, played, isPeeking, onPeek, showsKeys, onKeys, onCommand } = props;
   const sitting = useSittingAfterPaint(store);
   const failure = useSyncExternalStore(store.subscribe, store.readFailure);
   const [byThing, setByThing] = useState(false);
@@ -44,7 +47,7 @@ export function TraySide({ store, played, isPeeking, onPeek, showsKeys, onKeys, 
       {showsKeys ? (
         <KeyList onClose={() => onKeys(false)} />
       ) : isPlanning ? (
-        <PlanSitting sitting={sitting} dispatch={store.dispatch} />
+        <PlanSitting sitting={sitting} givesWay={isChanging} dispatch={store.dispatch} />
       ) : (
         <Tray store={store} byThing={byThing} played={played} />
       )}

@@ -10,7 +10,7 @@ import { PlanSitting } from './PlanSitting.js';
 /** The plan as it is shown, and what was chosen in it. */
 function plan(sitting: Partial<Sitting> = {}): readonly Action[] {
   const chosen: Action[] = [];
-  draw(<PlanSitting sitting={{ ...fresh, ...sitting }} dispatch={(action) => chosen.push(action)} />);
+  draw(<PlanSitting sitting={{ ...fresh, ...sitting }} givesWay={false} dispatch={(action) => chosen.push(action)} />);
   return chosen;
 }
 

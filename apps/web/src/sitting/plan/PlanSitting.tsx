@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
-import { palette, slim, tight } from '../../common/theme.js';
+import { narrow, palette, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
@@ -15,13 +15,15 @@ import { words } from '../../wording/words.js';
 
 interface PlanSittingProps {
   readonly sitting: Sitting;
+  /** Another task is being chosen: upright there is room for one of the two. */
+  readonly givesWay: boolean;
   readonly dispatch: (action: Action) => void;
 }
 
 const minutes = [2, 3, 4, 5, 6] as const;
 
 /** Before the child comes: the minutes there are, what is asked in them, and the tray to lay for it. */
-export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
+export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   const { child, plan, whole, access } = sitting;
   const { here } = useHere();
   const tray = useMemo(
@@ -47,9 +49,7 @@ export function PlanSitting({ sitting, dispatch }: PlanSittingProps) {
     ...tray.tasks.flatMap((id) => taskWords(words, id).caution?.() ?? []),
   ];
   return (
-    <Box
-      sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1, display: 'grid', gap: 1.5, alignContent: 'start' }}
-    >
+    <Box sx={{ ...around, ...(givesWay && { [narrow]: { display: 'none' }, [slim]: { display: 'grid' } }) }}>
       <Typography variant="h1" component="h2" sx={{ fontSize: '1.7rem' }}>
         {words.plan.title({ n: whole.minutes, name: child.firstName })}
       </Typography>
@@ -123,7 +123,7 @@ function Part({ label, children }: { readonly label: string; readonly children: 
 }
 
 /** At most one other question, on what lies there already. */
-function Other({ sitting: { whole }, dispatch }: PlanSittingProps) {
+function Other({ sitting: { whole }, dispatch }: Pick<PlanSittingProps, 'sitting' | 'dispatch'>) {
   const options = otherQuestions(whole.main);
   return (
     <Choice<TaskId | 'none'>
@@ -174,6 +174,16 @@ function Needed({ access, onChange }: NeededProps) {
     </Box>
   );
 }
+
+const around = {
+  flex: 1,
+  minHeight: 0,
+  overflow: 'auto',
+  p: 1,
+  display: 'grid',
+  gap: 1.5,
+  alignContent: 'start',
+} as const;
 
 const halves = {
   display: 'grid',
