@@ -30,7 +30,7 @@ const floors = {
     ['common'],
     ['dotline', 'office', 'outbox'],
     ['child', 'devices', 'entrance', 'passing', 'room', 'sitting'],
-    ['languages', 'replay', 'today'],
+    ['languages', 'replay', 'settings', 'today'],
     ['app'],
   ],
 };

@@ -37,7 +37,7 @@ test.describe('a lead', () => {
   }) => {
     await sitDown(page, 'Caspar', 5);
     await tap(page, 3);
-    await page.goto('/devices');
+    await page.goto('/settings/devices');
     const here = page.getByRole('listitem').filter({ hasText: 'this device' });
     await here.getByRole('button', { name: 'Sign out' }).click();
     await expect(page.getByText('Sign this device in once.')).toBeVisible();

@@ -8,8 +8,8 @@ test('each page names its tab, and the keyboard’s place moves into it', async 
   await openChild(page, 'Dilys');
   await expect(page).toHaveTitle('Dilys · Dotting');
   await expect(page.getByRole('heading', { level: 1, name: 'Dilys' })).toBeFocused();
-  await page.getByRole('link', { name: 'Languages' }).click();
-  await expect(page).toHaveTitle('Languages · Dotting');
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await expect(page).toHaveTitle('Your settings · Dotting');
   await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
   await page.goto('/nowhere');
   await expect(page).toHaveTitle('There is nothing here · Dotting');
@@ -31,7 +31,7 @@ test('one heading of the first rank in each state of a sitting', async ({ signed
 test('from the top of a page one key leads past the children and the links to the page itself', async ({
   signedIn: page,
 }) => {
-  await page.goto('/languages');
+  await page.goto('/settings/languages');
   await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeFocused();
   const skip = page.getByRole('link', { name: 'Skip to the page' });
   await expect(skip).not.toBeInViewport();
@@ -43,7 +43,7 @@ test('from the top of a page one key leads past the children and the links to th
   await page.keyboard.press('Enter');
   await expect(page.getByRole('main')).toBeFocused();
   await page.keyboard.press('Tab');
-  await expect(page.getByLabel('Name', { exact: true })).toBeFocused();
+  await expect(page.getByRole('link', { name: 'Your settings' })).toBeFocused();
   await expect(page).toHaveURL(/\/languages$/);
 });
 
@@ -51,8 +51,8 @@ test('a page that breaks leaves the frame standing, and the way to another', asy
   await page.route('**/api/children/*', (route) => route.fulfill({ json: { child: {} } }));
   await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Dilys' }).click();
   await expect(page.getByRole('heading', { name: 'This page broke' })).toBeVisible();
-  await page.getByRole('link', { name: 'Languages' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeVisible();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Your settings' })).toBeVisible();
   await page.unroute('**/api/children/*');
   await openChild(page, 'Farid');
 });
@@ -63,8 +63,8 @@ test('what was seen stays when a later answer fails; what was never seen is trie
   await openChild(page, 'Dilys');
   await expect(page.getByRole('heading', { name: 'Next steps' })).toBeVisible();
   await page.route('**/api/children/*', (route) => route.fulfill({ status: 503, body: '' }));
-  await page.getByRole('link', { name: 'Languages' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Languages' })).toBeVisible();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Your settings' })).toBeVisible();
   // What was fetched within the last five seconds is not asked for again.
   await page.clock.setSystemTime(Date.now() + 10_000);
   const failed = page.waitForResponse((answer) => answer.status() === 503);

@@ -7,8 +7,9 @@ test('an adult is spoken to in her own language, also without a network, and the
   signedIn: page,
   context,
 }) => {
-  await page.getByRole('button', { name: 'Mina' }).click();
-  await page.getByRole('menuitem', { name: 'Speak Español' }).click();
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
+  await page.getByRole('radio', { name: 'Español' }).click();
+  await page.getByRole('link', { name: 'Hoy', exact: true }).click();
   const children = page.getByRole('navigation', { name: 'Peques' });
   await expect(page.getByText(/ – seguro\./).first()).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'es');
@@ -20,8 +21,8 @@ test('an adult is spoken to in her own language, also without a network, and the
   await context.setOffline(true);
   await page.reload();
   await expect(page.getByText('Sin conexión con el servidor.')).toBeVisible();
-  await page.getByRole('button', { name: 'Mina' }).click();
-  await page.getByRole('menuitem', { name: 'Hablar en English' }).click();
+  await page.getByRole('link', { name: 'Ajustes', exact: true }).click();
+  await page.getByRole('radio', { name: 'English' }).click();
   await expect(page.getByRole('alert')).toContainText('No se ha cambiado nada.');
   await context.setOffline(false);
   await page.reload();
@@ -33,6 +34,7 @@ test('an adult is spoken to in her own language, also without a network, and the
 
   await comeIn(page, 'Mina');
   await page.getByRole('button', { name: 'Mina' }).click();
-  await page.getByRole('menuitem', { name: 'Hablar en English' }).click();
+  await page.getByRole('menuitem', { name: 'Tus ajustes' }).click();
+  await page.getByRole('radio', { name: 'English' }).click();
   await expect(page.getByRole('navigation', { name: 'Children' })).toBeVisible();
 });

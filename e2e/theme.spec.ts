@@ -15,7 +15,7 @@ test('the keyboard’s place is seen on a button as on a link', async ({ signedI
 });
 
 test('every letter of Urdu’s number words has a shape of its own', async ({ signedIn: page }) => {
-  await page.goto('/languages');
+  await page.goto('/settings/languages');
   const missing = await page.evaluate(async () => {
     await document.fonts.load('24px "Noto Naskh Arabic Variable"', 'گیارہ');
     const faces = [...document.fonts].filter((face) => face.family.includes('Noto Naskh'));

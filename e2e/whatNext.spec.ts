@@ -74,6 +74,7 @@ test('the room: every child with small dot-lines, sorted and filtered, and a tab
 });
 
 test('the room changes a move, and the shipped text is recovered', async ({ signedIn: page }) => {
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
   await page.getByRole('link', { name: 'Teaching ideas' }).click();
   const move = page.getByRole('group', { name: 'Counted one twice' });
   await move.getByLabel('Try').fill('one cork at a time over the lock gate');
@@ -86,6 +87,7 @@ test('the room changes a move, and the shipped text is recovered', async ({ sign
 test('a room adds a language, a child counts in it, and its words stand beside the task', async ({
   signedIn: page,
 }) => {
+  await page.getByRole('link', { name: 'Settings', exact: true }).click();
   await page.getByRole('link', { name: 'Languages' }).click();
   await page.getByLabel('Name').fill('lock words');
   await page.getByLabel('Short code').fill('x-lock');

@@ -35,7 +35,7 @@ runCommand(async () => {
       await shoot('room');
       await takeTable(page, url, shoot);
       await takeOffice(page, url, shoot);
-      await page.goto(`${url}/devices`);
+      await page.goto(`${url}/settings/devices`);
       await page
         .getByText(/this device/i)
         .first()

@@ -59,7 +59,7 @@ test('no message measures a child against others or finds it wanting', () => {
 /** What is written for those who run the app or work on it: errors, logs, queries, styles, the demo nursery. */
 const notForReaders = /migrations|demo\/|theme\.ts|simulate\/|numberWords/;
 const isCode = (text: string): boolean =>
-  /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^& |^data:|^unknown route$/.test(
+  /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^&[ ,]|^"[a-z ]+"|^data:|^unknown route$/.test(
     text,
   );
 

@@ -39,8 +39,7 @@ export function Header({ childrenHere }: HeaderProps) {
         </NavLink>
         <NavLink to="/room">{words.frame.room()}</NavLink>
         <NavLink to="/seen">{words.frame.passing()}</NavLink>
-        <NavLink to="/moves">{words.frame.ideas()}</NavLink>
-        <NavLink to="/languages">{words.frame.languages()}</NavLink>
+        <NavLink to="/settings">{words.settings.title()}</NavLink>
         {adult.role === 'lead' && <NavLink to="/office">{words.frame.office()}</NavLink>}
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', marginInlineStart: 'auto' }}>

@@ -33,18 +33,36 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../room/RoomPage.js')).RoomPage }),
               },
               {
-                path: 'moves',
-                lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
-              },
-              {
                 path: 'seen',
                 lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
               },
               {
-                path: 'languages',
-                lazy: async () => ({
-                  Component: (await import('../languages/LanguagesPage.js')).LanguagesPage,
-                }),
+                path: 'settings',
+                lazy: async () => ({ Component: (await import('../settings/SettingsPage.js')).SettingsPage }),
+                children: [
+                  {
+                    index: true,
+                    lazy: async () => ({
+                      Component: (await import('../settings/OwnSettings.js')).OwnSettings,
+                    }),
+                  },
+                  {
+                    path: 'ideas',
+                    lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
+                  },
+                  {
+                    path: 'languages',
+                    lazy: async () => ({
+                      Component: (await import('../languages/LanguagesPage.js')).LanguagesPage,
+                    }),
+                  },
+                  {
+                    path: 'devices',
+                    lazy: async () => ({
+                      Component: (await import('../devices/DevicesPage.js')).DevicesPage,
+                    }),
+                  },
+                ],
               },
               {
                 path: 'office',
@@ -69,10 +87,6 @@ export const router = createBrowserRouter([
                     lazy: async () => ({ Component: (await import('../office/Left.js')).Left }),
                   },
                 ],
-              },
-              {
-                path: 'devices',
-                lazy: async () => ({ Component: (await import('../devices/DevicesPage.js')).DevicesPage }),
               },
             ],
           },

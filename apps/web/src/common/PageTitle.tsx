@@ -11,7 +11,7 @@ export function PageTitle({ children }: { readonly children: string }) {
   useTabTitle(children);
   useEffect(() => {
     const { activeElement } = document;
-    if (activeElement === null || activeElement.matches('body, main'))
+    if (activeElement === null || activeElement.matches('body,main'))
       heading.current?.focus({ preventScroll: true });
   }, [children]);
   return (

@@ -77,6 +77,16 @@ const focusRing = { outline: `3px solid var(--focus, ${palette.water})`, outline
 /** On the dark ground on which the children stand. */
 export const onInk = { bgcolor: palette.ink, color: palette.gate, '--focus': palette.sand } as const;
 
+/** A link to one part of a page that has several; the one that is open is underlined. */
+export const partLink = {
+  color: palette.inkSoft,
+  minHeight: target.usual,
+  display: 'inline-flex',
+  alignItems: 'center',
+  textDecoration: 'none',
+  '&[aria-current=page]': { color: palette.ink, fontWeight: 700, boxShadow: `inset 0 -3px ${palette.brick}` },
+} as const;
+
 export const theme = createTheme({
   palette: {
     primary: { main: palette.brick, contrastText: palette.gate },

@@ -32,7 +32,7 @@ export function DevicesPage() {
   if (!data) return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   return (
     <Box sx={{ maxWidth: 760 }}>
-      <PageTitle>{words.frame.devices()}</PageTitle>
+      <PageTitle>{words.settings.devices()}</PageTitle>
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.devices.intro()} {refused > 0 && words.devices.refusedToo({ n: refused })}
       </Typography>

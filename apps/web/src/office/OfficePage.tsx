@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { NavLink, Outlet } from 'react-router';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
+import { partLink } from '../common/theme.js';
 import { officeQuery } from './office.js';
 import { words } from '../wording/words.js';
 
@@ -16,7 +16,11 @@ export function OfficePage() {
     <Box sx={{ maxWidth: 1020 }}>
       <Box sx={{ display: 'flex', gap: 4, alignItems: 'baseline', flexWrap: 'wrap', mb: 2 }}>
         <PageTitle>{words.frame.office()}</PageTitle>
-        <Box component="nav" aria-label={words.frame.office()} sx={{ display: 'flex', gap: 3, '& a': link }}>
+        <Box
+          component="nav"
+          aria-label={words.frame.office()}
+          sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, '& a': partLink }}
+        >
           <NavLink to="/office" end>
             {words.frame.children()}
           </NavLink>
@@ -29,12 +33,3 @@ export function OfficePage() {
     </Box>
   );
 }
-
-const link = {
-  color: palette.inkSoft,
-  minHeight: 48,
-  display: 'inline-flex',
-  alignItems: 'center',
-  textDecoration: 'none',
-  '&[aria-current=page]': { color: palette.ink, fontWeight: 700, boxShadow: `inset 0 -3px ${palette.brick}` },
-} as const;

@@ -25,7 +25,7 @@ export function MovesPage() {
     return error ? <Notice onRetry={() => void refetch()}>{error.message}</Notice> : <Loading />;
   return (
     <Box sx={{ maxWidth: 980 }}>
-      <PageTitle>{words.frame.ideas()}</PageTitle>
+      <PageTitle>{words.settings.ideas()}</PageTitle>
       <Typography color="textSecondary" sx={{ mb: 1 }}>
         {words.room.ideasIntro({ room: room.name })}
       </Typography>

@@ -10,7 +10,13 @@ import { PlanSitting } from './PlanSitting.js';
 /** The plan as it is shown, and what was chosen in it. */
 function plan(sitting: Partial<Sitting> = {}): readonly Action[] {
   const chosen: Action[] = [];
-  draw(<PlanSitting sitting={{ ...fresh, ...sitting }} givesWay={false} dispatch={(action) => chosen.push(action)} />);
+  draw(
+    <PlanSitting
+      sitting={{ ...fresh, ...sitting }}
+      givesWay={false}
+      dispatch={(action) => chosen.push(action)}
+    />,
+  );
   return chosen;
 }
 
@@ -18,7 +24,7 @@ const young = { ...fresh.child, birthDate: '2025-03-01' };
 
 test('says how long, what it begins with, and what to lay', () => {
   plan();
-  expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('4 minutes with Wren');
+  expect(screen.getByRole('heading', { level: 2 }).textContent).toBe('4 minutes with Wren');
   expect(screen.getAllByRole('listitem').map((one) => one.textContent)).toContain('8 corks');
 });
 
