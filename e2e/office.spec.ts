@@ -217,3 +217,24 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
   await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
   await expect(page.getByText('Zeph')).toHaveCount(0);
 });
+
+test('a half-typed form is asked about before it is left, and nothing is asked where nothing was typed', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/office');
+  await press(page, 'Add child');
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
+  await page.goBack();
+  await press(page, 'Add child');
+  await page.getByLabel('First name').fill('Tansy');
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('dialog', { name: 'What you typed isn’t saved yet' })).toBeVisible();
+  await press(page, 'Stay here');
+  await expect(page.getByLabel('First name')).toHaveValue('Tansy');
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await press(page, 'Leave without saving');
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Room', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Lower Pound' })).toBeVisible();
+});

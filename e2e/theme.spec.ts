@@ -8,10 +8,8 @@ test('the keyboard’s place is seen on a button as on a link', async ({ signedI
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Tab');
   await expect(button).toBeFocused();
-  expect(await button.evaluate((one) => getComputedStyle(one).outlineStyle)).toBe('solid');
-  expect(
-    await button.evaluate((one) => parseFloat(getComputedStyle(one).outlineWidth)),
-  ).toBeGreaterThanOrEqual(3);
+  await expect(button).toHaveCSS('outline-style', 'solid');
+  await expect(button).toHaveCSS('outline-width', '3px');
 });
 
 test('every letter of Urdu’s number words has a shape of its own', async ({ signedIn: page }) => {

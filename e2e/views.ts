@@ -24,6 +24,9 @@ export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<st
     await page.waitForLoadState('networkidle');
     yield address;
   }
+  await page.goto('/office');
+  await press(page, words.office.addChild());
+  yield 'adding a child';
   await page.goto('/');
   await openChild(page, 'Farid', words);
   await page.waitForLoadState('networkidle');

@@ -35,6 +35,9 @@ runCommand(async () => {
       await shoot('room');
       await takeTable(page, url, shoot);
       await takeOffice(page, url, shoot);
+      await page.goto(`${url}/settings`);
+      await page.getByRole('heading', { name: 'Your settings' }).waitFor();
+      await shoot('settings');
       await page.goto(`${url}/settings/devices`);
       await page
         .getByText(/this device/i)
@@ -61,6 +64,9 @@ async function takeChild(page, shoot) {
   for (let tap = 0; tap < size; tap++) await mirror.click({ position: { x: 200 + 9 * tap, y: 150 } });
   await page.getByText('Sent ✓').waitFor();
   await shoot('counting');
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await shoot('upright');
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.getByRole('button', { name: 'Counted twice' }).click();
   await page.getByRole('button', { name: 'How many?', exact: true }).click();
   await page.getByText('The answer was').waitFor();

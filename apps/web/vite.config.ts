@@ -13,17 +13,30 @@ export default defineConfig({
       algorithms: ['gzip', defineAlgorithm('brotliCompress')],
     }),
     VitePWA({
-      // A new version waits until the app is closed, so that no sitting is interrupted by it.
+      // A new version waits until the app is closed or an adult takes it, so that no sitting is interrupted by it.
       registerType: 'prompt',
-      injectRegister: 'script-defer',
+      injectRegister: null,
       manifest: {
+        id: '/',
         name: 'Dotting',
         short_name: 'Dotting',
+        description:
+          'Find out how a child counts, in a few minutes with corks and shells, and plan what comes next.',
+        lang: 'en',
         start_url: '/',
         display: 'standalone',
         background_color: '#fbf9f3',
         theme_color: '#17302c',
-        icons: [{ src: 'dotting.svg', sizes: 'any', type: 'image/svg+xml' }],
+        icons: [
+          { src: 'dotting.svg', sizes: 'any', type: 'image/svg+xml' },
+          { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: 'icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: 'icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+        shortcuts: [
+          { name: 'Room', url: '/room' },
+          { name: 'Spotted in play', url: '/seen' },
+        ],
       },
       workbox: {
         globPatterns: ['**/*.{js,css,html,svg}', 'assets/*-{latin,latin-ext,arabic}-wght-normal*.woff2'],

@@ -1,15 +1,20 @@
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
-import { useLayoutEffect, useRef, type MouseEvent, type RefObject } from 'react';
+import { useLayoutEffect, useRef, useSyncExternalStore, type MouseEvent, type RefObject } from 'react';
 import { Outlet, ScrollRestoration, useLocation, useParams } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
+import { AskBeforeLeaving } from './AskBeforeLeaving.js';
 import { Header } from './Header.js';
+import { newVersion } from './newVersion.js';
 import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
+import { later } from '../common/later.js';
 import { narrow, onInk, palette } from '../common/theme.js';
 import { useRoom } from '../common/useRoom.js';
 import { words } from '../wording/words.js';
+
+const NewVersion = later(async () => (await import('./NewVersion.js')).NewVersion);
 
 /** The frame of every page but a sitting: the children down the left or behind a button, the parts of the work along the top. */
 export function Frame() {
@@ -19,6 +24,7 @@ export function Frame() {
   const page = useRef<HTMLElement>(null);
   const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   useFocusOn(page);
+  const hasNewVersion = useSyncExternalStore(newVersion.subscribe, newVersion.isWaiting);
   const children = (
     <>
       <Rooms room={room} onChoose={chooseRoom} />
@@ -44,9 +50,11 @@ export function Frame() {
       </Box>
       <Header childrenHere={children} />
       <Box component="main" id="page" ref={page} tabIndex={-1} sx={main}>
+        {hasNewVersion && <NewVersion />}
         <Outlet context={room} />
         <ScrollRestoration />
       </Box>
+      <AskBeforeLeaving />
     </Box>
   );
 }

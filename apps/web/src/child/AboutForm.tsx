@@ -8,6 +8,7 @@ import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { ChildField } from '../common/ChildField.js';
 import { sending } from '../common/sending.js';
+import { useUnsaved } from '../common/unsaved.js';
 import { words } from '../wording/words.js';
 
 interface AboutFormProps {
@@ -21,6 +22,7 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
     resolver: classValidatorResolver(ChildChange),
     defaultValues: Object.fromEntries(columnsToCorrect.map((name) => [name, child[name]])),
   });
+  const typed = useUnsaved();
   const { errors, isSubmitting } = form.formState;
   const save = form.handleSubmit((change) =>
     sending(form.setError, async () => {
@@ -35,6 +37,7 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         component="form"
         noValidate
         onSubmit={(event) => void save(event)}
+        onInput={typed}
         sx={{ display: 'grid', gap: 2 }}
       >
         {columnsToCorrect.map((name) => (

@@ -2,7 +2,8 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ReactNode, SubmitEvent } from 'react';
-import { palette } from '../common/theme.js';
+import { narrow, palette, slim } from '../common/theme.js';
+import { useUnsaved } from '../common/unsaved.js';
 
 interface OfficeFormProps {
   /** What the form is for, where nothing round it says so. */
@@ -20,11 +21,12 @@ interface OfficeFormProps {
   readonly children: ReactNode;
 }
 
-/** A form of the office: fields three abreast, and what can be done beneath. */
+/** A form of the office: fields three abreast where there is room, and what can be done beneath. */
 export function OfficeForm(props: OfficeFormProps) {
   const { label, submitWords, leaveWords, isSubmitting, error, onSubmit, onLeave, others, children } = props;
+  const typed = useUnsaved();
   return (
-    <Box component="form" noValidate aria-label={label} onSubmit={onSubmit} sx={grid}>
+    <Box component="form" noValidate aria-label={label} onSubmit={onSubmit} onInput={typed} sx={grid}>
       {children}
       {error !== undefined && (
         <Typography role="alert" sx={wholeLine}>
@@ -48,6 +50,8 @@ const wholeLine = { gridColumn: '1 / -1' } as const;
 const grid = {
   display: 'grid',
   gridTemplateColumns: 'repeat(3, minmax(0, 1fr))',
+  [narrow]: { gridTemplateColumns: 'repeat(2, minmax(0, 1fr))' },
+  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
   gap: 2,
   alignItems: 'start',
   bgcolor: palette.gate,

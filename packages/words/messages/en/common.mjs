@@ -12,6 +12,9 @@ export default {
   delete: 'Delete',
   add: 'Add',
   sitDown: 'Sit down',
+  notSaved: 'What you typed isn’t saved yet',
+  stay: 'Stay here',
+  leaveUnsaved: 'Leave without saving',
   and: ' and ',
   leftOut: 'Left out',
   unread:

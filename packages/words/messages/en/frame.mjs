@@ -1,5 +1,7 @@
 export default {
   skip: 'Skip to the page',
+  newVersion: 'There’s a newer Dotting. You get it when you next open the app.',
+  useNewVersion: 'Switch now',
   locksSoon: 'The screen is about to lock. Touch it to stay.',
   lock: 'Lock the screen',
   rooms: 'Rooms',

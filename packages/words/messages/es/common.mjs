@@ -12,6 +12,9 @@ export default {
   delete: 'Borrar',
   add: 'Añadir',
   sitDown: 'Sentarse',
+  notSaved: 'Lo que escribiste aún no está guardado',
+  stay: 'Quedarse aquí',
+  leaveUnsaved: 'Salir sin guardar',
   and: ' y ',
   leftOut: 'Lo que queda fuera',
   unread:

@@ -1,5 +1,7 @@
 export default {
   skip: 'Ir a la página',
+  newVersion: 'Hay un Dotting más nuevo. Lo tendrás la próxima vez que abras la aplicación.',
+  useNewVersion: 'Cambiar ahora',
   locksSoon: 'La pantalla se va a bloquear. Tócala para seguir.',
   lock: 'Bloquear la pantalla',
   rooms: 'Salas',

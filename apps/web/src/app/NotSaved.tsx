@@ -1,0 +1,27 @@
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import DialogActions from '@mui/material/DialogActions';
+import DialogTitle from '@mui/material/DialogTitle';
+import { useId } from 'react';
+import { words } from '../wording/words.js';
+
+interface NotSavedProps {
+  readonly onStay: () => void;
+  readonly onLeave: () => void;
+}
+
+/** What was typed is not saved: stay with it, or leave it. */
+export function NotSaved({ onStay, onLeave }: NotSavedProps) {
+  const id = useId();
+  return (
+    <Dialog open onClose={onStay} aria-labelledby={id}>
+      <DialogTitle id={id}>{words.common.notSaved()}</DialogTitle>
+      <DialogActions>
+        <Button variant="contained" color="primary" autoFocus onClick={onStay}>
+          {words.common.stay()}
+        </Button>
+        <Button onClick={onLeave}>{words.common.leaveUnsaved()}</Button>
+      </DialogActions>
+    </Dialog>
+  );
+}

@@ -1,0 +1,23 @@
+import { registerSW } from 'virtual:pwa-register';
+
+let isWaiting = false;
+const listeners = new Set<() => void>();
+
+/** Keeps the app on the device for use without a network, and hears of a newer one. */
+const take = registerSW({
+  onNeedRefresh: () => {
+    isWaiting = true;
+    for (const tell of listeners) tell();
+  },
+});
+
+/** A newer version of the app, fetched and not in use yet. */
+export const newVersion = {
+  isWaiting: (): boolean => isWaiting,
+  subscribe: (tell: () => void): (() => void) => {
+    listeners.add(tell);
+    return () => listeners.delete(tell);
+  },
+  /** Loads the page anew with it. */
+  take: (): void => void take(true),
+};

@@ -1,0 +1,20 @@
+import { expect, test } from './sitting.js';
+
+test.use({ serviceWorkers: 'allow' });
+
+test('a newer version waits until it is taken, and says so in the frame, never in a sitting', async ({
+  signedIn: page,
+}) => {
+  const notice = page.getByText('There’s a newer Dotting.');
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await expect(notice).toBeHidden();
+  // As a newer version would: another worker for the same pages, which waits for this one to end.
+  await page.evaluate(() => navigator.serviceWorker.register('/sw.js?newer').then(() => undefined));
+  await expect(notice).toBeVisible();
+  await page
+    .getByRole('link', { name: /^Sit down with/ })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: 'Ready – start' })).toBeVisible();
+  await expect(notice).toBeHidden();
+});
