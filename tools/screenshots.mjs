@@ -37,6 +37,7 @@ runCommand(async () => {
       await takeOffice(page, url, shoot);
       await page.goto(`${url}/settings`);
       await page.getByRole('heading', { name: 'Your settings' }).waitFor();
+      await page.getByRole('navigation', { name: 'Children' }).getByRole('link').first().waitFor();
       await shoot('settings');
       await page.goto(`${url}/settings/devices`);
       await page

@@ -12,7 +12,7 @@ export function SettingsPage() {
       <Box
         component="nav"
         aria-label={words.settings.title()}
-        sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, mb: 1, '& a': partLink }}
+        sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 3, mb: 2, '& a': partLink }}
       >
         <NavLink to="/settings" end>
           {words.settings.own()}
