@@ -6,7 +6,7 @@ import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { AskBeforeLeaving } from './AskBeforeLeaving.js';
 import { Header } from './Header.js';
-import { newVersion } from './newVersion.js';
+import { waitingVersion } from './waitingVersion.js';
 import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
 import { later } from '../common/later.js';
@@ -24,7 +24,7 @@ export function Frame() {
   const page = useRef<HTMLElement>(null);
   const today = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   useFocusOn(page);
-  const hasNewVersion = useSyncExternalStore(newVersion.subscribe, newVersion.isWaiting);
+  const hasNewVersion = useSyncExternalStore(waitingVersion.subscribe, waitingVersion.isWaiting);
   const children = (
     <>
       <Rooms room={room} onChoose={chooseRoom} />

@@ -1,7 +1,7 @@
 import Alert from '@mui/material/Alert';
 import Button from '@mui/material/Button';
 import { words } from '../wording/words.js';
-import { newVersion } from './newVersion.js';
+import { waitingVersion } from './waitingVersion.js';
 
 /** A newer Dotting is there. It is taken when the adult says so, or when the app is next opened; never in a sitting. */
 export function NewVersion() {
@@ -9,7 +9,7 @@ export function NewVersion() {
     <Alert
       severity="info"
       sx={{ mb: 2, displayPrint: 'none' }}
-      action={<Button onClick={newVersion.take}>{words.frame.useNewVersion()}</Button>}
+      action={<Button onClick={waitingVersion.take}>{words.frame.useNewVersion()}</Button>}
     >
       {words.frame.newVersion()}
     </Alert>

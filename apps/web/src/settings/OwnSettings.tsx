@@ -2,11 +2,10 @@ import { languages, offeredLanguages } from '@dotting/words';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
 import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { keepSingleKeys, usesSingleKeys } from '../sitting/singleKeys.js';
+import { SingleKeys } from '../sitting/SingleKeys.js';
 import { words } from '../wording/words.js';
 import { useOwnSettings } from './useOwnSettings.js';
 
@@ -16,7 +15,6 @@ const sides = ['left', 'right'] as const;
 export function OwnSettings() {
   const { adult } = useHere();
   const setting = useOwnSettings();
-  const [uses, setUses] = useState(usesSingleKeys);
   const { name, isRead } = languages[adult.language];
   return (
     <Box sx={{ display: 'grid', gap: 2, maxWidth: 480 }}>
@@ -40,18 +38,7 @@ export function OwnSettings() {
           </Typography>
         )}
       </Box>
-      <Choice
-        label={words.keys.use()}
-        value={uses ? 'on' : 'off'}
-        options={[
-          ['on', words.keys.on()],
-          ['off', words.keys.off()],
-        ]}
-        onChoose={(chosen) => {
-          keepSingleKeys(chosen === 'on');
-          setUses(chosen === 'on');
-        }}
-      />
+      <SingleKeys />
       {setting.error && (
         <Alert severity="error">{words.settings.notChanged({ problem: setting.error.message })}</Alert>
       )}

@@ -1,35 +1,20 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
-import { Choice } from '../common/Choice.js';
 import { palette } from '../common/theme.js';
 import { keyTable } from './keys.js';
 import { words } from '../wording/words.js';
-import { keepSingleKeys, usesSingleKeys } from './singleKeys.js';
+import { SingleKeys } from './SingleKeys.js';
 
 /** The keys of a sitting, in place of the mirror. */
 export function KeyList({ onClose }: { readonly onClose: () => void }) {
-  const [uses, setUses] = useState(usesSingleKeys);
-  const choose = (on: boolean): void => {
-    keepSingleKeys(on);
-    setUses(on);
-  };
   return (
     <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', p: 1 }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'end', gap: 2, mb: 2 }}>
         <Typography variant="h2" sx={{ flex: 1, alignSelf: 'center' }}>
           {words.keys.title()}
         </Typography>
-        <Choice
-          label={words.keys.use()}
-          value={uses ? 'on' : 'off'}
-          options={[
-            ['on', words.keys.on()],
-            ['off', words.keys.off()],
-          ]}
-          onChoose={(chosen) => choose(chosen === 'on')}
-        />
+        <SingleKeys />
         <Button onClick={onClose}>{words.sitting.toTray()}</Button>
       </Box>
       <Box component="dl" sx={{ m: 0, columns: '13rem 2', columnGap: 2 }}>

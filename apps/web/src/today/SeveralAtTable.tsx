@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { palette } from '../common/theme.js';
-import { mostAtTable } from '../sitting/table/faces.js';
+import { mostAtTable } from '../sitting/table/face.js';
 import { words } from '../wording/words.js';
 
 /** Chooses two to six children for one table; each is sat down with in a sitting of its own. */

@@ -220,6 +220,26 @@ describe(nextTry, () => {
     expect(nextTry('one-to-one', { ...fresh, largest: 1 })).toMatchObject({ kind: 'ask', n: 1 });
   });
 
+  test('two of a skill that is known are enough, one is not', () => {
+    const said = (day: string, sittingId: string): Trace =>
+      traceOf({
+        task: 'say-far',
+        sittingId: sittingId as SittingId,
+        startedAt: `${day}T09:30:00.000+00:00`,
+        set: { size: 0, things: 'cork', arrangement: 'none' },
+        target: 20,
+        happenings: [1, 2, 3, 4, 5, 6, 9].map((word) => ({ kind: 'say', word })),
+      });
+    const well: Trace = { ...said('2026-03-02', 'sitting'), target: 6 };
+    const before = Array.from({ length: 24 }, (_, i) => said(`2026-02-${10 + (i % 15)}`, 'before'));
+    const asked = (now: readonly Trace[], goOn = false) =>
+      nextTry('order', { ...fresh, arrangements: ['none'], goOn, tries: [...before, ...now] });
+    expect(wentWell('order', well)).toBe(true);
+    expect(asked([well]).kind).toBe('ask');
+    expect(asked([well, well])).toEqual({ kind: 'stop', because: 'known' });
+    expect(asked([well, well], true).kind).toBe('ask');
+  });
+
   test('refuses to ask with nothing', () => {
     expect(() => nextTry('one-to-one', { ...fresh, largest: 0 })).toThrow(RangeError);
     expect(() => nextTry('one-to-one', { ...fresh, things: [] })).toThrow(RangeError);

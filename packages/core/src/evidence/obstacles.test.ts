@@ -1,4 +1,6 @@
 import { skillOf } from '../skills/map.js';
+import { layoutFor } from '../shelf/layout.js';
+import { setOf, taskOf } from '../shelf/tasks.js';
 import { counted, traceOf } from '../testing/traces.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Happening, Trace } from '../trace/trace.js';
@@ -149,6 +151,30 @@ describe(obstaclesIn, () => {
     expect(slippedIn(row, better, date)).toBe(0);
     const short = [ranAhead(6, 5), ranAhead(6, 5), ...Array.from({ length: 6 }, () => clean(3))].map(then);
     expect(obstaclesIn(row, short.toReversed(), date)).toMatchObject([{ of: 2 }]);
+  });
+
+  test('another choice stands in the way of judging a puppet; the right one never does', () => {
+    const judged = (isRight: boolean): Trace => {
+      const task = taskOf('say-spot');
+      const set = setOf(task, 8, 'cork', layoutFor(task, 8, 'cork', 2));
+      const right = set.layout!.puppet!.slip === 'none' ? 'right' : 'not-right';
+      const wrong = right === 'right' ? 'not-right' : 'right';
+      return tried({
+        task: task.id,
+        set,
+        target: 8,
+        choices: task.choosing!.length,
+        happenings: [
+          { kind: 'ask', question: 'which' },
+          { kind: 'answer', value: isRight ? right : wrong },
+        ],
+      });
+    };
+    const skill = skillOf('order-judged');
+    expect(obstaclesIn(skill, [judged(true), judged(true), judged(true)], date)).toEqual([]);
+    expect(obstaclesIn(skill, [judged(false), judged(false), judged(false)], date)).toMatchObject([
+      { slip: 'chose-another', place: null, of: 3 },
+    ]);
   });
 
   test('what is long past stands in no way', () => {

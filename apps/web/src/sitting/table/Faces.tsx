@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { palette } from '../../common/theme.js';
 import type { SittingStore } from '../sittingStore.js';
-import { faceOf } from './faces.js';
+import { faceOf } from './face.js';
 import { words } from '../../wording/words.js';
 
 interface FacesProps {

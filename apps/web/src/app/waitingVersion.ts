@@ -12,7 +12,7 @@ const take = registerSW({
 });
 
 /** A newer version of the app, fetched and not in use yet. */
-export const newVersion = {
+export const waitingVersion = {
   isWaiting: (): boolean => isWaiting,
   subscribe: (tell: () => void): (() => void) => {
     listeners.add(tell);
