@@ -55,9 +55,11 @@ export async function* aSitting(page: Page, words: Words): AsyncGenerator<string
   yield 'the tray';
   await page.keyboard.press('Space');
   await page.keyboard.press('h');
+  await expect(page.getByLabel(words.thumb.otherWord())).toBeVisible();
   yield 'how many';
   await page.keyboard.press('1');
   await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: words.after.notRight() })).toBeVisible();
   await page.waitForLoadState('networkidle');
   yield 'after a try';
 }

@@ -16,6 +16,11 @@ export class Refused extends Error {
   }
 }
 
+/** The server has said no, and would say so again: it is neither out of order nor asked too often. */
+export function isNoForGood(error: unknown): error is Refused {
+  return error instanceof Refused && error.status < 500 && ![408, 429].includes(error.status);
+}
+
 /** No answer came: no network, or no server at the other end. */
 export class NoConnection extends Error {
   constructor() {

@@ -17,7 +17,7 @@ export const hereQuery = queryOptions({
     const isLocked = await lockIfIdle(Date.now());
     const here = await askHere();
     if (!here) return null;
-    const adult = isLocked ? null : (here.adult ?? (await comeInAgain()));
+    const adult = isLocked ? null : (here.adult ?? (await whoCameInWithoutServer()));
     const asItStands = { ...here, adult };
     await keepHere(asItStands);
     await speakTo(adult);
@@ -36,6 +36,15 @@ async function askHere(): Promise<Here | null> {
     const kept = error instanceof NoConnection ? await keptHere() : null;
     if (kept) return kept;
     throw error;
+  }
+}
+
+/** As long as the server cannot be asked about her code, she who came in with it stays. */
+async function whoCameInWithoutServer(): Promise<PresentAdult | null> {
+  try {
+    return await comeInAgain();
+  } catch {
+    return (await keptHere())?.adult ?? null;
   }
 }
 

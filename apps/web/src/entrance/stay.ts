@@ -1,5 +1,5 @@
 import type { ComeIn, PresentAdult } from '@dotting/contract';
-import { Refused, request } from '../api/http.js';
+import { isNoForGood, Refused, request } from '../api/http.js';
 import { keepLeft, keepLocked, keptAdult } from '../outbox/database.js';
 import { keepProof } from './offlineCode.js';
 
@@ -80,12 +80,22 @@ export function rememberEntrance(comeIn: ComeIn): void {
   entrance = comeIn;
 }
 
-/** Comes in at the server as somebody did without it; null where nobody did, or the code is another now. */
+/**
+ * Comes in at the server as somebody did without it; null where nobody did, or the server knows the code no longer.
+ *
+ * @throws NoConnection, or what the server stumbles over: who came in is still here then, and it is tried again
+ */
 export async function comeInAgain(): Promise<PresentAdult | null> {
   if (!entrance) return null;
   const { code } = entrance;
-  const adult = await request<PresentAdult>('POST', 'adult', entrance).catch(() => null);
-  entrance = null;
-  if (adult) await keepProof(adult, code);
-  return adult;
+  try {
+    const adult = await request<PresentAdult>('POST', 'adult', entrance);
+    await keepProof(adult, code);
+    entrance = null;
+    return adult;
+  } catch (error) {
+    if (!isNoForGood(error)) throw error;
+    entrance = null;
+    return null;
+  }
 }

@@ -1,6 +1,6 @@
 import type { PutTry, TryStored } from '@dotting/contract';
 import { useSyncExternalStore } from 'react';
-import { NoConnection, Refused, request } from '../api/http.js';
+import { isNoForGood, NoConnection, Refused, request } from '../api/http.js';
 import {
   dropRefused,
   forgetClosing,
@@ -203,10 +203,8 @@ async function sendClosing(closing: KeptClosing): Promise<void> {
 /** Something about this one request went wrong at the server: others may go well. */
 const isStumble = (error: unknown): error is Refused => error instanceof Refused && error.status === 500;
 
-/** The server has said no, and would say so again. */
-function isFinal(error: unknown): error is Refused {
-  return error instanceof Refused && error.status < 500 && ![401, 408, 429].includes(error.status);
-}
+/** The server will never take it; without an adult at the device it only does not take it yet. */
+const isFinal = (error: unknown): error is Refused => isNoForGood(error) && error.status !== 401;
 
 function withLock(send: () => Promise<void>): Promise<void> {
   return 'locks' in navigator ? navigator.locks.request('dotting-outbox', send) : send();

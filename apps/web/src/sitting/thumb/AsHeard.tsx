@@ -15,11 +15,13 @@ export function AsHeard({ onSay }: { readonly onSay: (said: number | string) => 
     <Box
       component="form"
       onSubmit={(event) => (event.preventDefault(), say())}
-      sx={{ display: 'flex', gap: 0.75 }}
+      sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
     >
       <TextField
         label={words.thumb.asHeard()}
         size="small"
+        // A label longer than the room beside the button has the row to itself.
+        sx={{ flex: '1 1 11rem' }}
         value={heard}
         onChange={(event) => setHeard(event.target.value.slice(0, 40))}
         slotProps={{
