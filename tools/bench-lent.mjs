@@ -1,3 +1,4 @@
+// @ts-check
 // What the room and a child's other arrangements would bring as a prior, which is why the app does without. By hand:
 // `node tools/bench-lent.mjs`; CHILDREN and SEED change it.
 import { benchLent } from './bench/lent.mjs';

@@ -1,3 +1,4 @@
+// @ts-check
 // Gives children of two generators one thing that stands in their way, two, or none, sits them down as the app itself
 // asks, and looks whether the next steps name it; then how sit-downs begin and end, and what is asked in eight weeks.
 import { benchFlow, benchObstacles } from './bench/next.mjs';

@@ -1,3 +1,4 @@
+// @ts-check
 // Measures a room of 200 children with 300 tries each, which docs/performance.md quotes: its data at the server beside
 // the bare SQL that reads the same rows, and how soon it is drawn.
 import { fillRoom, measureRoom } from './bench/room.mjs';

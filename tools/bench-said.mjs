@@ -1,3 +1,4 @@
+// @ts-check
 // Sits children of two generators down as the app asks, and scores the very numbers that are then shown: what is said
 // to be sure, what is said to be likely. Prints what docs/performance.md quotes.
 import { benchSaid, saidTables } from './bench/said.mjs';

@@ -1,3 +1,4 @@
+// @ts-check
 // Sits children of two generators down for one skill, by chosen questions and by going practice, and scores what is
 // then said. Prints what docs/performance.md quotes.
 import { benchSittings } from './bench/sittings.mjs';

@@ -1,3 +1,4 @@
+// @ts-check
 // Measures what docs/performance.md quotes: reading a count, the estimates, the first load of a sitting, how soon a
 // tap shows, the server's memory. Prints one line a figure.
 import { measureBrowser } from './bench/browser.mjs';

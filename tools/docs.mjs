@@ -1,3 +1,4 @@
+// @ts-check
 // Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks, the map
 // of skills.
 // With --check it only says whether the pages are as the code has them.

@@ -1,3 +1,4 @@
+// @ts-check
 // Changes one comparison, bound or sum at a time in the parts that judge, runs the tests that look at that file, and
 // prints the share that is caught. By hand: `node tools/mutate.mjs`; SAMPLE, SEED and MINUTES change it.
 import { spawnSync } from 'node:child_process';

@@ -1,3 +1,4 @@
+// @ts-check
 // Makes the pictures of docs/screenshots from the demo nursery. Look at each afterwards.
 import { Buffer } from 'node:buffer';
 import path from 'node:path';

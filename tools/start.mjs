@@ -1,3 +1,4 @@
+// @ts-check
 // Starts Dotting from whatever state the machine is in: installs, builds, starts its database and
 // the app, and stops all of it on Ctrl-C or SIGTERM.
 import path from 'node:path';
@@ -15,15 +16,16 @@ const { PORT = '4173', HOST = '127.0.0.1', DATABASE_URL, DATA_FOLDER } = process
 const dataFolder = path.resolve(DATA_FOLDER ?? path.join(root, '.data'));
 
 runCommand(async () => {
-  let askedToStop = () => {};
-  const stopped = new Promise((resolve) => (askedToStop = resolve));
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => askedToStop('asked'));
+  const stopped = new Promise((resolve) => {
+    for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve('asked'));
+  });
 
   const letGo = await claimFolder(dataFolder);
   if (!(await isPortFree(Number(PORT), HOST))) throw new Sorry(portInUse(PORT));
   await ensurePackages();
   await ensureBuilt();
 
+  /** @type {{ database: any, server: any }} */
   const running = { database: null, server: null };
   const start = {
     database: (port) => startDatabase(dataFolder, { port }),

@@ -1,3 +1,4 @@
+// @ts-check
 // Makes every kept summary again from the tries and says how many were not what they should have been.
 import path from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
@@ -26,7 +27,7 @@ runCommand(async () => {
 async function rebuild(databaseUrl) {
   const { createApp } = await import('../apps/server/dist/app.js');
   const { SummariesService } = await import('../apps/server/dist/summaries/summaries.service.js');
-  const app = await createApp({ databaseUrl, logs: false });
+  const app = await createApp({ databaseUrl, webFolder: undefined, logs: false });
   try {
     const { same, outdated, differed } = await app
       .get(SummariesService)

@@ -1,3 +1,4 @@
+// @ts-check
 // Checks every part's types with its own tsconfig; a failing part does not hide the next.
 import { spawnSync } from 'node:child_process';
 
@@ -9,9 +10,10 @@ const projects = [
   'apps/server/tsconfig.json',
   'apps/web/tsconfig.json',
   'e2e/tsconfig.json',
+  'tools/tsconfig.json',
 ];
 const failing = projects.filter((project) => {
-  const tsc = ['node_modules/typescript/bin/tsc', '--noEmit', '-p', project];
+  const tsc = ['node_modules/typescript7/bin/tsc', '--noEmit', '-p', project];
   return spawnSync(process.execPath, tsc, { stdio: 'inherit' }).status !== 0;
 });
 if (failing.length > 0) {

@@ -1,3 +1,4 @@
+// @ts-check
 // Compiles the catalogue: every message of every language becomes a function with typed arguments, in src/made/.
 import { mkdir, readdir, writeFile } from 'node:fs/promises';
 import path from 'node:path';

@@ -1,3 +1,4 @@
+// @ts-check
 import { parse } from '@messageformat/parser';
 
 /** A letter of the Arabic script for each, chosen by nothing but that they look different. */

@@ -1,3 +1,4 @@
+// @ts-check
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 import ts from 'typescript';
@@ -14,7 +15,8 @@ export async function figuresTable() {
         .getJSDocCommentsAndTags(node)
         .map(({ comment }) => comment)
         .join(' ');
-      const [, why, unit] = /^(.*) \(([^()]*)\)$/s.exec(told.replace(/\s+/g, ' '));
+      const [, why, unit] = /^(.*) \(([^()]*)\)$/s.exec(told.replace(/\s+/g, ' ')) ?? [];
+      if (!unit) throw new Error(`No unit is told of ${node.name.getText()}`);
       const value = node.initializer.getText().replace(/[[\]]/g, '');
       rows.push(`| \`${node.name.getText()}\` | ${value} | ${unit} | ${why} |`);
     }
@@ -26,7 +28,10 @@ export async function figuresTable() {
 
 const days = ['2026-03-02', '2026-03-09', '2026-03-23'];
 
-/** What a child does, try by try: the task, the number, and what happened. */
+/**
+ * What a child does, try by try: the day, the task, the number, the things, and what happened.
+ * @type {[number, string, number, string, any][]}
+ */
 const tries = [
   [0, 'row', 5, 'corks', 'clean'],
   [0, 'row', 8, 'corks', 'one counted twice'],

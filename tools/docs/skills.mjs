@@ -1,3 +1,4 @@
+// @ts-check
 /** The page of the map of skills, drawn from its data. */
 export function skillsPage({ skillMap, allStrands, tasksFor, english }) {
   const rows = skillMap.map((skill) => {

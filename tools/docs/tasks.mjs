@@ -1,3 +1,4 @@
+// @ts-check
 const captures = {
   say: 'a run of words, one tap each',
   count: 'words and touches on the mirror of the tray, one tap for a word with a touch',

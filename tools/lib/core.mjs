@@ -1,3 +1,4 @@
+// @ts-check
 /** The core by both its doors, once it is built: what the app uses, and its workings. */
 export async function loadCore() {
   const [core, workings] = await Promise.all([

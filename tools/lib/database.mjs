@@ -1,3 +1,4 @@
+// @ts-check
 import { spawn } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
 import { existsSync, openSync } from 'node:fs';
@@ -5,7 +6,7 @@ import { mkdir, readFile, rename, rm, statfs, writeFile } from 'node:fs/promises
 import os from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
-import { ensureProgram, findProgram } from './debian.mjs';
+import { ensureProgram, programOf } from './debian.mjs';
 import { freePort } from './ports.mjs';
 import { isAlive, stopProcess } from './processes.mjs';
 import { run, runOrSorry } from './run.mjs';
@@ -25,8 +26,9 @@ const socket = 'db.sock';
 /**
  * Starts a private MariaDB on a free loopback port, with all it has in one folder: made when it is
  * not there, taken over when an earlier start was killed.
- * @param port where it was before, so that whoever knew its address finds it again
- * @param isThrownAway whether its data need not outlive a power cut: for tests
+ * @param {string} folder
+ * @param {{ port?: number, isThrownAway?: boolean }} options the port where it was before, so that whoever knew its
+ *   address finds it again; whether its data need not outlive a power cut: for tests
  * @returns its address as a URL, its port, a promise of its end, and how to stop it
  */
 export async function startDatabase(folder, { port, isThrownAway = false } = {}) {
@@ -39,7 +41,7 @@ export async function startDatabase(folder, { port, isThrownAway = false } = {})
 
   port ??= await freePort();
   const log = path.join(folder, 'db.log');
-  const asRoot = process.getuid() === 0 ? ['--user=root'] : [];
+  const asRoot = process.getuid?.() === 0 ? ['--user=root'] : [];
   const args = [
     '--no-defaults',
     ...asRoot,
@@ -56,7 +58,7 @@ export async function startDatabase(folder, { port, isThrownAway = false } = {})
   ];
   const logTo = openSync(log, 'a');
   // In a process group of its own, so that Ctrl-C reaches the server first and the database last.
-  const child = spawn(findProgram('mariadbd'), args, { detached: true, stdio: ['ignore', logTo, logTo] });
+  const child = spawn(programOf('mariadbd'), args, { detached: true, stdio: ['ignore', logTo, logTo] });
   const ended = new Promise((resolve) => child.on('exit', (code, signal) => resolve(code ?? signal)));
   await untilItAnswers(child, data, log);
   const password = await ensureUser(folder, data);
@@ -87,7 +89,7 @@ async function createData(folder, data) {
   const unfinished = path.join(folder, 'db.unfinished');
   await rm(unfinished, { recursive: true, force: true });
   const { username } = os.userInfo();
-  await runOrSorry('The database could not be created.', findProgram('mariadb-install-db'), [
+  await runOrSorry('The database could not be created.', programOf('mariadb-install-db'), [
     '--no-defaults',
     `--user=${username}`,
     `--datadir=${unfinished}`,
@@ -115,7 +117,7 @@ async function untilItAnswers(child, data, log) {
 
 function asAdmin(program, args, data) {
   const { username } = os.userInfo();
-  return run(findProgram(program), ['--no-defaults', `--socket=./${socket}`, `--user=${username}`, ...args], {
+  return run(programOf(program), ['--no-defaults', `--socket=./${socket}`, `--user=${username}`, ...args], {
     cwd: data,
   });
 }

@@ -1,3 +1,4 @@
+// @ts-check
 import { existsSync } from 'node:fs';
 import { rm, writeFile } from 'node:fs/promises';
 import { run, runOrSorry } from './run.mjs';
@@ -8,6 +9,13 @@ const folders = ['/usr/bin', '/usr/sbin', '/usr/local/bin', '/usr/local/sbin', '
 /** Where a program is on this machine; undefined when it is not. */
 export function findProgram(name) {
   return folders.map((folder) => `${folder}/${name}`).find((file) => existsSync(file));
+}
+
+/** Where a program that has to be there is. */
+export function programOf(name) {
+  const found = findProgram(name);
+  if (!found) throw new Sorry(`${name} is not on this machine.`);
+  return found;
 }
 
 /** Installs a Debian package when its program is missing. @returns the program's path */
@@ -41,7 +49,7 @@ export async function ensureProgram(name, debianPackage, otherwise) {
 
 /** How to become root: not at all, by sudo without a question, or null when neither is possible. */
 async function rightToInstall() {
-  if (process.getuid() === 0) return [];
+  if (process.getuid?.() === 0) return [];
   const sudo = findProgram('sudo');
   if (!sudo) return null;
   return (await run(sudo, ['-n', 'true'])).code === 0 ? [sudo, '-n', '--preserve-env=DEBIAN_FRONTEND'] : null;

@@ -1,3 +1,4 @@
+// @ts-check
 import { mkdir, rm } from 'node:fs/promises';
 import path from 'node:path';
 import { startDatabase } from './database.mjs';
@@ -33,6 +34,7 @@ export async function withAdult(url, firstName, use) {
   const { chromium } = await import('@playwright/test');
   const { adults, demoPassword, emailOf } = await import('../../apps/server/dist/demo/nursery.js');
   const adult = adults.find((one) => one.firstName === firstName);
+  if (!adult) throw new Error(`No adult of the demo nursery is called ${firstName}`);
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],

@@ -1,3 +1,4 @@
+// @ts-check
 import { say, Sorry } from './say.mjs';
 
 /** Started again so often within so long, in ms, something is wrong that starting does not mend. */

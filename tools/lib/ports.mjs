@@ -1,12 +1,16 @@
+// @ts-check
 import net from 'node:net';
 
-/** A port of the loopback that is free now. */
+/**
+ * A port of the loopback that is free now.
+ * @returns {Promise<number>}
+ */
 export function freePort() {
   return new Promise((resolve, reject) => {
     const server = net.createServer();
     server.on('error', reject);
     server.listen(0, '127.0.0.1', () => {
-      const { port } = server.address();
+      const { port } = /** @type {net.AddressInfo} */ (server.address());
       server.close(() => resolve(port));
     });
   });

@@ -1,3 +1,4 @@
+// @ts-check
 import { existsSync, readFileSync } from 'node:fs';
 import { setTimeout as wait } from 'node:timers/promises';
 

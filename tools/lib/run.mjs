@@ -1,3 +1,4 @@
+// @ts-check
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -5,16 +6,23 @@ import { diskFull, Sorry } from './say.mjs';
 
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '../..');
 
-/** Runs a program to its end. Resolves to its exit code and what it printed (nothing where it was shown). */
+/**
+ * Runs a program to its end.
+ * @param {string} program
+ * @param {readonly string[]} args
+ * @param {import('node:child_process').SpawnOptions & { show?: boolean }} options
+ * @returns {Promise<{ code: number | string, output: string }>} its exit code and what it printed, nothing where it
+ *   was shown
+ */
 export function run(program, args, { show = false, ...options } = {}) {
   return new Promise((resolve, reject) => {
-    const stdio = ['ignore', show ? 'inherit' : 'pipe', show ? 'inherit' : 'pipe'];
-    const child = spawn(program, args, { cwd: root, stdio, ...options });
+    const shown = show ? 'inherit' : 'pipe';
+    const child = spawn(program, args, { cwd: root, stdio: ['ignore', shown, shown], ...options });
     let output = '';
     child.stdout?.on('data', (data) => (output += data));
     child.stderr?.on('data', (data) => (output += data));
     child.on('error', reject);
-    child.on('close', (code, signal) => resolve({ code: code ?? signal, output }));
+    child.on('close', (code, signal) => resolve({ code: code ?? signal ?? 'no code', output }));
   });
 }
 

@@ -1,3 +1,4 @@
+// @ts-check
 /** Ends a command with one sentence for the reader instead of a stack. */
 export class Sorry extends Error {}
 

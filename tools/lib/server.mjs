@@ -1,3 +1,4 @@
+// @ts-check
 import { spawn } from 'node:child_process';
 import { createWriteStream } from 'node:fs';
 import path from 'node:path';
@@ -27,11 +28,11 @@ export async function startServer({ databaseUrl, port, host, logFile }) {
       },
     },
   );
-  child.stdout.pipe(log);
-  child.stderr.pipe(log);
+  child.stdout?.pipe(log);
+  child.stderr?.pipe(log);
   const ended = new Promise((resolve) => child.on('close', (code, signal) => resolve(code ?? signal)));
   const url = await new Promise((resolve, reject) => {
-    child.on('message', (news) => {
+    child.on('message', (/** @type {any} */ news) => {
       if (news.kind === 'loading') sayProgress('Loading the demo nursery, tries', news.done, news.of);
       if (news.kind === 'ready') resolve(news.url);
       if (news.kind === 'failed') reject(sorryFor(news, port));
