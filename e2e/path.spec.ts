@@ -94,3 +94,30 @@ test('today says who has waited longest, and an unfinished try is found again', 
     page.getByText('One word and one touch for each of 4 shells. Words in order to 4.'),
   ).toBeVisible();
 });
+
+test('Today says what to do first and what to fetch; a child that is not here is moved on in one press', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/');
+  const lines = page.getByRole('main').getByRole('list').getByRole('listitem');
+  const first = lines.first();
+  await expect(first).toBeVisible();
+  const shown = await lines.count();
+  const name = (await first.getByRole('heading').or(first.getByRole('link')).first().innerText()).trim();
+  await expect(page.getByText(/^To set out this morning: .*\d+ /)).toBeVisible();
+  // All of why on demand, in place.
+  const why = first.getByRole('button', { name: /^Why .*\?$/ });
+  await why.click();
+  await expect(why).toHaveAttribute('aria-expanded', 'true');
+  await expect(first.getByText(/Try .*\.$/)).toBeVisible();
+
+  await press(page, `${name} is not here today`);
+  const back = page.getByRole('button', { name: `${name} is here after all` });
+  await expect(back).toBeVisible();
+  await expect(page.getByRole('link', { name: `Sit down with ${name}` })).toBeHidden();
+  // The next who is due comes up in her place.
+  await expect(lines).toHaveCount(shown);
+  await back.click();
+  await expect(page.getByRole('link', { name: `Sit down with ${name}` })).toBeVisible();
+  await expect(back).toBeHidden();
+});

@@ -262,6 +262,7 @@ describe('a child who left', () => {
       child_seen_by: 1,
       child_summary: 1,
       closing: 0,
+      not_here: 0,
       ruling: 1,
       statement_ruling: 1,
       step_decision: 1,

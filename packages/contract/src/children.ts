@@ -13,6 +13,7 @@ import {
   type Trend,
   type TaskId,
   type TraceId,
+  type TraySet,
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
@@ -29,7 +30,7 @@ import {
 } from 'class-validator';
 import { childColumnNames } from './childColumns.js';
 import { columnsChanged, ColumnsHeld } from './childRules.js';
-import { StoredTry } from './tries.js';
+import { StoredTry, TraySetBody } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
 import { said } from './said.js';
@@ -74,6 +75,10 @@ export class NextStepView {
   n: number;
   @IsString()
   things: string;
+  /** What is laid for it. */
+  @ValidateNested()
+  @Type(() => TraySetBody)
+  set: TraySet;
   @IsString()
   title: string;
   @IsString()
@@ -185,6 +190,9 @@ export class TodayView {
   @ValidateNested({ each: true })
   @Type(() => DueEntry)
   due: DueEntry[];
+  /** Who is not here today: not due, and no mark of it is kept beyond the day. */
+  @IsUUID('all', { each: true })
+  notHere: ChildId[];
   @ValidateNested({ each: true })
   @Type(() => UnfinishedTry)
   unfinished: UnfinishedTry[];

@@ -19,6 +19,7 @@ export type { CaptureKind } from './shelf/captureKind.js';
 export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';
 export { seenInPassing, seenSkills, type SeenSkill } from './recording/inPassing.js';
 export { layoutFor } from './shelf/layout.js';
+export { addedUp, thingsFor, type Amount } from './shelf/thingsFor.js';
 export { isPutting, outside, readSharing } from './reading/readSharing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readGiving } from './reading/readGiving.js';

@@ -10,7 +10,7 @@ import {
   TodayView,
 } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
-import { Body, Controller, Get, Header, HttpCode, Param, Patch, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Header, HttpCode, Param, Patch, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../common/present.js';
@@ -99,6 +99,18 @@ export class ChildrenController {
   @HttpCode(204)
   revisedWasRead(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<void> {
     return this.children.revisedWasRead(at, id);
+  }
+
+  @Put('children/:id/not-here-today')
+  @HttpCode(204)
+  isNotHere(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<void> {
+    return this.children.beHere(at, id, false);
+  }
+
+  @Delete('children/:id/not-here-today')
+  @HttpCode(204)
+  isHereAfterAll(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<void> {
+    return this.children.beHere(at, id, true);
   }
 
   @Get('rooms/:id/moves')

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
+import { NotHereModule } from '../notHere/notHere.module.js';
 import { SiteModule } from '../site/site.module.js';
 import { SummariesModule } from '../summaries/summaries.module.js';
 import { TriesModule } from '../tries/tries.module.js';
@@ -10,7 +11,7 @@ import { RoomService } from './room.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
-  imports: [SiteModule, TriesModule, SittingsModule, DecisionsModule, SummariesModule],
+  imports: [SiteModule, TriesModule, SittingsModule, DecisionsModule, SummariesModule, NotHereModule],
   controllers: [ChildrenController],
   providers: [ChildrenService, RoomService, ExportService],
 })

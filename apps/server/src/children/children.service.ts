@@ -28,6 +28,7 @@ import { Try } from '../tries/try.entity.js';
 import { Child } from '../nursery/child.entity.js';
 import { DecisionsService } from '../decisions/decisions.service.js';
 import { today } from '../common/today.js';
+import { NotHereToday } from '../notHere/notHere.service.js';
 
 @Injectable()
 export class ChildrenService {
@@ -40,6 +41,7 @@ export class ChildrenService {
     private readonly doubles: DoublesService,
     private readonly sittings: SittingsService,
     private readonly decisions: DecisionsService,
+    private readonly notHere: NotHereToday,
   ) {}
 
   /** Who of a room is to be looked at today, and for what; what was left unfinished. */
@@ -47,7 +49,10 @@ export class ChildrenService {
     const children = await this.sight.childrenOf(at, roomId);
     const day = today();
     const { parts: glances, behind } = await this.summaries.partOf('glance', children);
-    const looks = [...glances].map(([childId, glance]) => ({ childId, looks: glance.looks }));
+    const away = await this.notHere.among(children.map((child) => child.id));
+    const looks = [...glances].flatMap(([childId, glance]) =>
+      away.has(childId) ? [] : [{ childId, looks: glance.looks }],
+    );
     const due = dueFor(looks, day, figure.looksInADay);
     const onToday = new Set(due.map((one) => one.childId));
     const { parts: steps } = await this.summaries.partOf(
@@ -75,6 +80,7 @@ export class ChildrenService {
         const forWhat = isOfStrand ? spoken().strands[strand]() : spoken().skills[forSkill]();
         return [{ childId, because, forWhat, last, step: stepView(step) }];
       }),
+      notHere: [...away],
       unfinished: await this.unfinished(children),
       doubles: await this.doubles.openAmong(
         at,
@@ -82,6 +88,12 @@ export class ChildrenService {
       ),
       leftOut: leftOutOf(children, glances, behind),
     };
+  }
+
+  /** Moves the child on from Today’s list, or brings it back. */
+  async beHere(at: AtWork, childId: ChildId, isHere: boolean): Promise<void> {
+    const { id } = await this.sight.child(at, childId);
+    await (isHere ? this.notHere.takeBack(id) : this.notHere.note(id));
   }
 
   private async unfinished(children: readonly Child[]): Promise<UnfinishedTry[]> {

@@ -11,6 +11,7 @@ import { SittingsService } from '../sittings/sittings.service.js';
 import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
 import { today } from '../common/today.js';
+import { NotHereToday } from '../notHere/notHere.service.js';
 import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
 import { StatementRulingRow, StepDecisionRow } from '../decisions/decisions.entity.js';
 
@@ -22,13 +23,15 @@ export class ExportService {
     private readonly sight: Sight,
     private readonly tries: TriesService,
     private readonly sittings: SittingsService,
+    private readonly notHere: NotHereToday,
   ) {}
 
   /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
   async everything(at: AtWork, childId: ChildId): Promise<object> {
     const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
-    const [tries, unfinished, seenBy, toldApart, closings, decisions, statements] = await Promise.all([
+    const [notHereToday, tries, unfinished, seenBy, toldApart, closings, decisions, statements] = await Promise.all([
+      this.notHere.among([childId]),
       this.tries.endedOf([childId]),
       this.tries.unfinishedOf(childId),
       manager.findBy(ChildSeenBy, { childId }),
@@ -42,6 +45,7 @@ export class ExportService {
       takenAt: new Date().toISOString(),
       child,
       seenBy: seenBy.map((row) => row.staffId),
+      notHereToday: notHereToday.has(childId),
       tries,
       unfinished,
       toldApart,

@@ -5,6 +5,7 @@ import { Attempt } from '../devices/attempt.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Language } from '../nursery/language.entity.js';
+import { NotHere } from '../notHere/notHere.entity.js';
 import { Room } from '../nursery/room.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
 import { ErasureRow } from '../office/erasure.entity.js';
@@ -19,6 +20,7 @@ import { ToldApart } from '../tries/toldApart.entity.js';
 import { Try } from '../tries/try.entity.js';
 import { TryEvent } from '../tries/tryEvent.entity.js';
 import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js';
+import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
 import { KeptSummaries1795700000000 } from './migrations/1795700000000-KeptSummaries.js';
@@ -51,6 +53,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       StatementRulingRow,
       RoomMoveRow,
       ChildSummaryRow,
+      NotHere,
       StaffRoom,
       ChildSeenBy,
       ErasureRow,
@@ -65,6 +68,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       RevisedSayings1796000000000,
       KeptAsData1796100000000,
       SpokenTo1796200000000,
+      NotHere1796300000000,
     ],
     migrationsRun: false,
     synchronize: false,

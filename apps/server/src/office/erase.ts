@@ -8,6 +8,7 @@ import type { EntityManager } from 'typeorm';
 export const tablesOfChild: readonly (readonly [table: string, column: string, of: 'child' | 'try'])[] = [
   ['child_summary', 'child_id', 'child'],
   ['child_seen_by', 'child_id', 'child'],
+  ['not_here', 'child_id', 'child'],
   ['statement_ruling', 'child_id', 'child'],
   ['step_decision', 'child_id', 'child'],
   ['closing', 'child_id', 'child'],

@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SummariesModule } from '../summaries/summaries.module.js';
+import { NotHereModule } from '../notHere/notHere.module.js';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { ErasuresService } from './erasures.service.js';
 import { OfficeController } from './office.controller.js';
@@ -8,7 +9,7 @@ import { RegisterService } from './register.service.js';
 import { Rounds } from './rounds.service.js';
 
 @Module({
-  imports: [SummariesModule, LanguagesModule],
+  imports: [SummariesModule, LanguagesModule, NotHereModule],
   controllers: [OfficeController],
   providers: [RegisterService, PeopleService, ErasuresService, Rounds],
 })

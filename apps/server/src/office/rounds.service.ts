@@ -1,5 +1,6 @@
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { Refresher } from '../summaries/refresher.service.js';
+import { NotHereToday } from '../notHere/notHere.service.js';
 import { ErasuresService } from './erasures.service.js';
 
 const hourMs = 3_600_000;
@@ -14,6 +15,7 @@ export class Rounds implements OnModuleDestroy {
   constructor(
     private readonly erasures: ErasuresService,
     private readonly refresher: Refresher,
+    private readonly notHere: NotHereToday,
   ) {}
 
   /** Begins the rounds, and resolves when the first is over. Summaries go on being brought up after it. */
@@ -34,6 +36,7 @@ export class Rounds implements OnModuleDestroy {
   private async go(): Promise<void> {
     try {
       await this.erasures.eraseDue();
+      await this.notHere.forgetEarlierDays();
       await this.refresher.everyone();
     } catch (error) {
       this.log.error(`A round was broken off, and is made again in an hour: ${(error as Error).message}`);

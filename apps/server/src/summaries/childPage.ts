@@ -98,6 +98,7 @@ export function stepView(step: NextStep): NextStepView {
     task,
     n,
     things,
+    set: step.set,
     title: tellTitle(words, step),
     why: tellStep(words, step),
     stepUp: of.harder(),

@@ -1,5 +1,5 @@
 import { PageTitle } from '../common/PageTitle.js';
-import type { DueEntry, Room, TodayView, UnfinishedTry } from '@dotting/contract';
+import type { Room, TodayView, UnfinishedTry } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -7,15 +7,17 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { daysSince, sayAgo, sayDay, sayMoment, sayShortDay } from '../common/days.js';
+import { sayDay, sayMoment } from '../common/days.js';
 import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { capitalised } from '../common/text.js';
-import { palette, slim } from '../common/theme.js';
+import { palette } from '../common/theme.js';
+import { Away } from './Away.js';
 import { Doubles } from './Doubles.js';
+import { DueLine } from './DueLine.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
+import { ToSetOut } from './ToSetOut.js';
 import { Waiting } from './Waiting.js';
 import { words } from '../wording/words.js';
 
@@ -40,84 +42,32 @@ export function TodayPage() {
       <Doubles today={data} />
       <OnThisDevice />
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
-      {isTogether ? (
-        <SeveralAtTable today={data} />
-      ) : (
-        <Button sx={{ mb: 1.5, displayPrint: 'none' }} onClick={() => setTogether(true)}>
-          {words.today.group()}
-        </Button>
-      )}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, mb: 1.5 }}>
+        <ToSetOut due={data.due} />
+        {!isTogether && (
+          <Button sx={{ displayPrint: 'none' }} onClick={() => setTogether(true)}>
+            {words.today.group()}
+          </Button>
+        )}
+      </Box>
+      {isTogether && <SeveralAtTable today={data} />}
       {data.due.length === 0 ? (
         <Notice>{data.register.length === 0 ? words.today.noChildren() : words.today.nobodyDue()}</Notice>
       ) : (
         <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
-          {data.due.map((due) => (
-            <DueLine key={due.childId} due={due} today={data} />
-          ))}
+          {data.due.map((due) => {
+            const child = data.register.find(({ id }) => id === due.childId);
+            return child && <DueLine key={child.id} due={due} child={child} day={data.day} />;
+          })}
         </Box>
       )}
+      <Away today={data} />
     </Box>
   );
 }
 
 function nameOf(today: TodayView, childId: string): string {
   return today.register.find((child) => child.id === childId)?.firstName ?? '';
-}
-
-function DueLine({ due, today }: { readonly due: DueEntry; readonly today: TodayView }) {
-  const name = nameOf(today, due.childId);
-  const lastLook = today.register.find((child) => child.id === due.childId)?.lastLook ?? null;
-  return (
-    <Box
-      component="li"
-      sx={{
-        display: 'grid',
-        gridTemplateColumns: '10.75rem minmax(0, 1fr) auto',
-        gap: 2,
-        [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', gap: 0.5 },
-        alignItems: 'center',
-        py: 1.1,
-        borderTop: `1px solid ${palette.sand}`,
-      }}
-    >
-      <Box>
-        <Typography
-          variant="h3"
-          component={Link}
-          to={`/children/${due.childId}`}
-          sx={{ color: 'inherit', textDecoration: 'none' }}
-        >
-          {name}
-        </Typography>
-        <Typography variant="body2" color="textSecondary">
-          {lastLook === null
-            ? words.frame.notSeen()
-            : words.today.lastSeen({ ago: sayAgo(daysSince(lastLook, today.day)) })}
-        </Typography>
-      </Box>
-      <Box>
-        <Typography>
-          {capitalised(due.forWhat)},{' '}
-          <span style={{ color: palette.inkSoft }}>
-            {words.today.because[due.because]()}
-            {due.last !== null && words.today.lastOn({ day: sayShortDay(due.last) })}
-          </span>
-        </Typography>
-        <Typography variant="body2" color="textSecondary">
-          {due.step.why}
-        </Typography>
-      </Box>
-      <Button
-        component={Link}
-        to={`/sit/${due.childId}`}
-        state={{ step: due.step }}
-        aria-label={words.common.sitDownWith({ name })}
-        sx={{ displayPrint: 'none' }}
-      >
-        {words.common.sitDown()}
-      </Button>
-    </Box>
-  );
 }
 
 function Unfinished({

@@ -28,16 +28,18 @@ export function Still({ set, bowl }: StillProps) {
         height="100%"
         style={{ display: 'block' }}
       >
-        {layout?.bowls ? (
-          <Bowls bowls={layout.bowls} bowl={bowl} />
-        ) : layout?.model ? (
-          <ToMatch set={set} model={layout.model} />
-        ) : (
-          <Things set={{ ...set, size: amount, arrangement: 'movable' }} />
-        )}
+        <Lying set={set} bowl={bowl} />
       </svg>
     </Box>
   );
+}
+
+/** A pile, a pile and a set to match, or bowls, as they lie. */
+export function Lying({ set, bowl }: { readonly set: TraySet; readonly bowl: number | null }) {
+  const { layout } = set;
+  if (layout?.bowls) return <Bowls bowls={layout.bowls} bowl={bowl} />;
+  if (layout?.model) return <ToMatch set={set} model={layout.model} />;
+  return <Things set={{ ...set, size: set.pile ?? set.size, arrangement: 'movable' }} />;
 }
 
 function ToMatch({ set, model }: { readonly set: TraySet; readonly model: string }) {
@@ -61,7 +63,7 @@ function Bowls({
   bowl,
 }: {
   readonly bowls: NonNullable<TraySet['layout']>['bowls'];
-  readonly bowl: number;
+  readonly bowl: number | null;
 }) {
   return bowls?.map(({ things, n }, i) => (
     <g key={i} transform={`translate(${175 + 350 * (i % 2)} ${150 + 270 * Math.floor(i / 2)})`}>
