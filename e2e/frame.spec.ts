@@ -128,3 +128,39 @@ test('the app comes packed, as it was packed when it was built', async ({ app, s
   const { size } = await stat(path.join(import.meta.dirname, '..', 'apps', 'web', 'dist', `${script!}.br`));
   expect(answer.headers()).toMatchObject({ 'content-encoding': 'br', 'content-length': String(size) });
 });
+
+test('the key / finds a child, a setting and a task, and a task asks with whom', async ({
+  signedIn: page,
+}) => {
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const field = page.getByRole('combobox');
+  await page.keyboard.press('/');
+  await field.fill('dil');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Dilys' })).toBeVisible();
+
+  await page.keyboard.press('/');
+  await field.fill('single keys');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/settings$/);
+
+  await page.getByRole('button', { name: 'Search' }).click();
+  await field.fill('nothing of this name');
+  await expect(page.getByText('Nothing is called that.')).toBeVisible();
+  await field.fill('count a ring');
+  await page.getByRole('option', { name: /^Count a ring/ }).click();
+  await expect(page.getByRole('combobox', { name: 'Count a ring – with whom?' })).toBeFocused();
+  await field.fill('oluchi');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/sit\//);
+  await expect(page.getByText('Count a ring. Your own choice.')).toBeVisible();
+
+  // Whoever does without single keys finds the search by its button alone; in a field / is a letter.
+  await page.goto('/settings');
+  await page
+    .getByRole('radiogroup', { name: 'Single keys, on this device' })
+    .getByRole('radio', { name: 'off' })
+    .click();
+  await page.keyboard.press('/');
+  await expect(field).toBeHidden();
+});

@@ -34,6 +34,9 @@ export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<st
   await page.locator('a[href^="/tries/"]').first().click();
   await expect(page.getByRole('button', { name: words.replay.next() })).toBeVisible();
   yield 'a replay';
+  await page.keyboard.press('/');
+  await expect(page.getByRole('combobox', { name: words.search.what() })).toBeFocused();
+  yield 'the search';
 }
 
 /** A sitting with Farid from the plan to after a try, in the language the adult reads. */

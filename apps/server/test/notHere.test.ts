@@ -24,14 +24,16 @@ describe('a child that is not here today', () => {
     });
     expect((await today()).due.map((one) => one.childId)).toEqual([site.childId]);
     const before = await everything();
-    for (const _ of [1, 2]) expect((await device.ask('PUT', address())).status).toBe(204);
+    for (const time of [1, 2])
+      expect([time, (await device.ask('PUT', address())).status]).toEqual([time, 204]);
     expect(await today()).toMatchObject({
       due: [],
       notHere: [site.childId],
       register: [{ id: site.childId, isDue: false }],
     });
     expect(await everything()).toEqual({ ...before, notHereToday: true });
-    for (const _ of [1, 2]) expect((await device.ask('DELETE', address())).status).toBe(204);
+    for (const time of [1, 2])
+      expect([time, (await device.ask('DELETE', address())).status]).toEqual([time, 204]);
     expect(await today()).toMatchObject({ due: [{ childId: site.childId }], notHere: [] });
     expect(await everything()).toEqual(before);
   });

@@ -30,16 +30,17 @@ export class ExportService {
   async everything(at: AtWork, childId: ChildId): Promise<object> {
     const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
-    const [notHereToday, tries, unfinished, seenBy, toldApart, closings, decisions, statements] = await Promise.all([
-      this.notHere.among([childId]),
-      this.tries.endedOf([childId]),
-      this.tries.unfinishedOf(childId),
-      manager.findBy(ChildSeenBy, { childId }),
-      manager.findBy(ToldApart, { one: { childId } }),
-      this.sittings.closingsOf(childId),
-      manager.findBy(StepDecisionRow, { childId }),
-      manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
-    ]);
+    const [notHereToday, tries, unfinished, seenBy, toldApart, closings, decisions, statements] =
+      await Promise.all([
+        this.notHere.among([childId]),
+        this.tries.endedOf([childId]),
+        this.tries.unfinishedOf(childId),
+        manager.findBy(ChildSeenBy, { childId }),
+        manager.findBy(ToldApart, { one: { childId } }),
+        this.sittings.closingsOf(childId),
+        manager.findBy(StepDecisionRow, { childId }),
+        manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
+      ]);
     return {
       format: 'dotting-child-1',
       takenAt: new Date().toISOString(),

@@ -6,6 +6,7 @@ import { useHere } from '../common/here.js';
 import { later } from '../common/later.js';
 import { headingFont, narrow, palette } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
+import { SearchButton } from '../search/SearchButton.js';
 import { words } from '../wording/words.js';
 import { AdultMenu } from './AdultMenu.js';
 
@@ -44,6 +45,7 @@ export function Header({ childrenHere }: HeaderProps) {
       </Box>
       <Box sx={{ display: 'flex', alignItems: 'center', marginInlineStart: 'auto' }}>
         <Unsent />
+        <SearchButton />
         <AdultMenu />
       </Box>
     </Box>

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Choice } from '../common/Choice.js';
 import { words } from '../wording/words.js';
-import { keepSingleKeys, usesSingleKeys } from './keptKeys.js';
+import { keepSingleKeys, usesSingleKeys } from '../common/keptKeys.js';
 
 /** Turns the single keys of this device on and off. */
 export function SingleKeys() {

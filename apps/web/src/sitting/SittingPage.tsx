@@ -1,3 +1,4 @@
+import type { TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
@@ -9,7 +10,7 @@ import { fetchAhead, later } from '../common/later.js';
 import { slim } from '../common/theme.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
-import type { ChosenStep } from './freshSitting.js';
+import type { Chosen } from './freshSitting.js';
 import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 import { words } from '../wording/words.js';
@@ -20,8 +21,9 @@ const ClosingPage = later(async () => (await import('./closing/ClosingPage.js'))
 /** Opens the adult's sittings with the children at the table, each where it was left or from the child's next step. */
 export function SittingPage() {
   const { childIds } = useParams();
-  /** The step that was taken, where the page before knew one. */
-  const chosen = (useLocation().state as { readonly step?: ChosenStep } | null)?.step ?? null;
+  /** The step or task that was taken, where the page before knew one. */
+  const taken = useLocation().state as { readonly step?: Chosen; readonly task?: TaskId } | null;
+  const chosen = taken?.step ?? (taken?.task ? { task: taken.task } : null);
   const { adult } = useHere();
   const {
     data: stores,

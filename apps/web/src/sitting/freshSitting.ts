@@ -1,21 +1,26 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
-import { fittingCounters, type SittingId } from '@dotting/core';
+import { fittingCounters, taskOf, type SittingId, type TaskId } from '@dotting/core';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
 import type { Sitting } from '../outbox/sitting.js';
 import { newId } from '../common/ids.js';
 
-/** What an adult chose to begin with. */
-export type ChosenStep = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
+type Step = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
 
-/** Where nothing could be worked out of a child's record: a short row, as for one nobody has met. */
-const firstEver = (child: ChildView, now: Now): ChosenStep => ({
-  task: 'count-row',
-  n: 3,
-  things: fittingCounters(child, dayOfNow(now))[0]!,
-  why: '',
-});
+/** What an adult chose to begin with: a step, or a task alone. */
+export type Chosen = Step | { readonly task: TaskId };
+
+/** A task that nothing else is known of with this child: at its first number, with things that fit. */
+const atFirst = (id: TaskId, child: ChildView, why: string, now: Now): Step => {
+  const task = taskOf(id);
+  return {
+    task: id,
+    n: task.ladder[0]!,
+    things: task.only ?? fittingCounters(child, dayOfNow(now))[0]!,
+    why,
+  };
+};
 
 /**
  * A sitting before its first try: for the step that was chosen or comes first, in the minutes the child has,
@@ -25,12 +30,14 @@ export function freshSitting(
   adult: PresentAdult,
   key: string,
   { child, steps, easier, metTasks, recent }: ChildPage,
-  chosen: ChosenStep | null,
+  chosen: Chosen | null,
   now: Now,
 ): Sitting {
   const id = newId<SittingId>();
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
-  const step = chosen ?? steps[0] ?? easier ?? firstEver(child, now);
+  const own = chosen && ('n' in chosen ? chosen : atFirst(chosen.task, child, words.plan.ownChoice(), now));
+  // Where nothing could be worked out of a child's record: a short row, as for one nobody has met.
+  const step = own ?? steps[0] ?? easier ?? atFirst('count-row', child, '', now);
   const language = child.languages[0]!;
   const { first, plan: main } = begun({ child, earlier, access: child.needs, language }, step, now);
   const plan = {

@@ -1,6 +1,6 @@
 import { useEffectEvent, useLayoutEffect } from 'react';
 import { words } from '../wording/words.js';
-import { usesSingleKeys } from './keptKeys.js';
+import { usesSingleKeys } from '../common/keptKeys.js';
 
 /** Everything a key can do in a sitting. */
 export type KeyCommand =

@@ -6,7 +6,7 @@ import { caughtUp, forgetStep, notedStep, noteStep, type Noted } from '../outbox
 import { outbox } from '../outbox/outbox.js';
 import { after, type Action } from './after.js';
 import type { Now } from './now.js';
-import { freshSitting, type ChosenStep } from './freshSitting.js';
+import { freshSitting, type Chosen } from './freshSitting.js';
 import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from '../outbox/sitting.js';
 import { newId } from '../common/ids.js';
 
@@ -37,7 +37,7 @@ export class SittingStore {
     adult: PresentAdult,
     childId: string,
     page: () => Promise<ChildPage>,
-    chosen: ChosenStep | null = null,
+    chosen: Chosen | null = null,
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
     const kept = await keptSitting(key);

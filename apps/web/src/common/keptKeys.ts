@@ -1,6 +1,6 @@
 const kept = 'dotting-single-keys';
 
-/** Whether single letters do things in a sitting, on this device: whoever dictates or touches keys unawares may do without. */
+/** Whether single keys do things, on this device: whoever dictates or touches keys unawares may do without. */
 export const usesSingleKeys = (): boolean => localStorage.getItem(kept) !== 'off';
 
 export function keepSingleKeys(uses: boolean): void {
