@@ -14,8 +14,9 @@ const floors = {
   'apps/server/src': [
     ['wording'],
     ['evidence', 'http', 'common', 'nursery'],
-    ['health', 'sight'],
+    ['health', 'notHere', 'sight'],
     ['devices', 'languages'],
+    ['openApi'],
     ['site'],
     ['tries'],
     ['decisions', 'demo', 'sittings'],
@@ -30,7 +31,7 @@ const floors = {
     ['common'],
     ['dotline', 'office', 'outbox'],
     ['child', 'devices', 'entrance', 'passing', 'room', 'sitting'],
-    ['languages', 'replay', 'settings', 'today'],
+    ['languages', 'replay', 'search', 'settings', 'today'],
     ['app'],
   ],
 };

@@ -49,6 +49,7 @@ export default tseslint.config(
       'test-results/',
       'playwright-report/',
       'tools/children/',
+      'apps/server/.made/',
     ],
   },
   js.configs.recommended,

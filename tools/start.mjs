@@ -20,6 +20,8 @@ runCommand(async () => {
     for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => resolve('asked'));
   });
 
+  if (!/^\d+$/.test(PORT) || Number(PORT) > 65_535)
+    throw new Sorry(`PORT has to be a number from 0 to 65535, not “${PORT}”.`);
   const letGo = await claimFolder(dataFolder);
   if (!(await isPortFree(Number(PORT), HOST))) throw new Sorry(portInUse(PORT));
   await ensurePackages();

@@ -1,4 +1,5 @@
 import 'reflect-metadata';
+import { randomUUID } from 'node:crypto';
 import { sayWith } from '@dotting/contract/said';
 import fastifyCompress from '@fastify/compress';
 import fastifyCookie from '@fastify/cookie';
@@ -8,7 +9,7 @@ import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { AppModule } from './app.module.js';
-import { describeApi } from './http/openApi.js';
+import { describeApi } from './openApi/document.js';
 import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refusedFields } from './http/refusals.js';
@@ -34,6 +35,9 @@ export async function createApp({
   const adapter = new FastifyAdapter({
     bodyLimit: bodyLimitBytes,
     trustProxy: 'loopback',
+    // Its own, not the caller’s: what stands in the log can be trusted.
+    requestIdHeader: false,
+    genReqId: () => randomUUID(),
     // An address that cannot be decoded never comes to a route.
     frameworkErrors: (_error: Error, _request: FastifyRequest, reply: FastifyReply) => {
       void reply.status(400).send({ statusCode: 400, message: spoken().refusals.badAddress(), fields: [] });
@@ -69,6 +73,11 @@ export async function createApp({
   adapter
     .getInstance()
     .addHook('onRequest', (request, _reply, done) => speakingTo(request.headers['accept-language'], done));
+  // An adult who reports a fault can say which request it was, and it is found in the log.
+  adapter.getInstance().addHook('onRequest', (request, reply, done) => {
+    void reply.header('x-request-id', request.id);
+    done();
+  });
   // What is about children stays in no cache, of the browser's or on the way.
   adapter.getInstance().addHook('onSend', (request, reply, _payload, done) => {
     if (request.url.startsWith('/api')) void reply.header('cache-control', 'no-store');

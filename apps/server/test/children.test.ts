@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { ChildPage, PresentAdult, TodayView } from '@dotting/contract';
 import { DataSource } from 'typeorm';
-import { apiDocument } from '../src/http/openApi.js';
 import { dataSourceOptions, openDatabase } from '../src/database/dataSource.js';
 import { DemoService } from '../src/demo/demo.service.js';
 import { children as demoChildren } from '../src/demo/nursery.js';
@@ -181,18 +180,3 @@ async function openNurseryAt(url: string) {
   await app.init();
   return app;
 }
-
-describe('the API’s description', () => {
-  test('has the shape of every request and answer, with what may be null said so', () => {
-    const { paths, components } = apiDocument(nursery.app);
-    expect(Object.keys(paths)).toContain('/api/tries/{id}');
-    const schemas = components!.schemas as Record<
-      string,
-      { properties: Record<string, object>; oneOf?: object[] }
-    >;
-    expect(schemas['PutTry']!.properties['ended']).toMatchObject({ nullable: true });
-    expect(schemas['EventBody']!.oneOf).toHaveLength(12);
-    const referred = JSON.stringify(paths).matchAll(/#\/components\/schemas\/(\w+)/g);
-    for (const [, name] of referred) expect(Object.keys(schemas)).toContain(name);
-  });
-});

@@ -188,6 +188,7 @@ const IsHappening = validator(
   'isHappening',
   (value) => happenings.some(({ name }) => name === (value as { kind?: unknown } | null)?.kind),
   'happening',
+  { $ref: '#/components/schemas/HappeningBody' },
 );
 
 export class AmendEvent extends EventBody {

@@ -30,4 +30,4 @@ export * from './room.js';
 export * from './office.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';
-export { canBeLastDay, isFarLastDay, orNull } from './validators.js';
+export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js';

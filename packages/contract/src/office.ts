@@ -177,6 +177,7 @@ const AreCells = validator(
         cell.length <= longestCell,
     ),
   'cells',
+  { type: 'object', additionalProperties: { type: 'string', maxLength: longestCell } },
 );
 
 /** The rows of a file, each cell by the column it was said to be. */

@@ -11,9 +11,28 @@ const isWord = (value: unknown): boolean =>
     ? Number.isInteger(value) && value >= 0 && value <= 1000
     : typeof value === 'string' && value.trim() !== '' && value.length <= longestWord;
 
+const wordSchemas: readonly Schema[] = [
+  { type: 'integer', minimum: 0, maximum: 1000 },
+  { type: 'string', minLength: 1, maxLength: longestWord },
+];
+const itemSchema: Schema = { type: 'integer', minimum: 0 };
+
 const isItem = (value: unknown): boolean => Number.isInteger(value) && (value as number) >= 0;
 
-export function validator(name: string, validate: (value: unknown) => boolean, must: keyof Words['must']) {
+/** A JSON schema, as the API's description writes it. */
+export type Schema = Readonly<Record<string, unknown>>;
+
+/** What each of our own rules asks for, by its name: for the API's description. */
+export const ruleSchemas = new Map<string, Schema>();
+
+/** @param schema what can be said of it in a schema; nothing beyond the type where it is left out */
+export function validator(
+  name: string,
+  validate: (value: unknown) => boolean,
+  must: keyof Words['must'],
+  schema: Schema = {},
+) {
+  ruleSchemas.set(name, schema);
   return (options?: ValidationOptions): PropertyDecorator =>
     ValidateBy(
       {
@@ -32,22 +51,27 @@ export const IsFilled = validator(
   'isFilled',
   (value) => typeof value === 'string' && value.trim() !== '',
   'filled',
+  { type: 'string', minLength: 1 },
 );
 
 /** A number word by its value, or a short text as it was heard. */
-export const IsWord = validator('isWord', isWord, 'word');
+export const IsWord = validator('isWord', isWord, 'word', { oneOf: wordSchemas });
 
 /** The place of a thing on the tray. */
-export const IsItem = validator('isItem', isItem, 'item');
+export const IsItem = validator('isItem', isItem, 'item', itemSchema);
 
 export const IsItemOrAgain = validator(
   'isItemOrAgain',
   (value) => value === 'again' || isItem(value),
   'itemOrAgain',
+  { oneOf: [itemSchema, { type: 'string', enum: ['again'] }] },
 );
 
 /** A number, a short text, or null for no answer. */
-export const IsAnswer = validator('isAnswer', (value) => value === null || isWord(value), 'answer');
+export const IsAnswer = validator('isAnswer', (value) => value === null || isWord(value), 'answer', {
+  oneOf: wordSchemas,
+  nullable: true,
+});
 
 /** The offset is kept, because "two days" means two of the reader's own days. */
 export const IsMomentWithOffset = validator(
@@ -57,6 +81,7 @@ export const IsMomentWithOffset = validator(
     /^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d{1,3})?(Z|[+-]\d{2}:\d{2})$/.test(value) &&
     !Number.isNaN(Date.parse(value)),
   'moment',
+  { type: 'string', format: 'date-time' },
 );
 
 const today = (): string => new Date().toISOString().slice(0, 10);
@@ -76,6 +101,7 @@ export const IsLanguageTag = validator(
     value.length <= 35 &&
     /^([a-zA-Z]{2,8}|x-[a-zA-Z0-9]{1,8})(-[a-zA-Z0-9]{1,8})*$/.test(value),
   'languageTag',
+  { type: 'string', maxLength: 35 },
 );
 
 export const IsDay = validator(
@@ -85,6 +111,7 @@ export const IsDay = validator(
     /^\d{4}-\d{2}-\d{2}$/.test(value) &&
     new Date(`${value}T00:00:00Z`).toJSON()?.slice(0, 10) === value,
   'day',
+  { type: 'string', format: 'date' },
 );
 
 /** Tomorrow is allowed: the reader may already be in it. */
@@ -123,11 +150,13 @@ export function isFarLastDay(leftOn: string, day: string): boolean {
   return leftOn < dayAfter(day, -usualDays.back) || leftOn > dayAfter(day, usualDays.ahead);
 }
 
-/** Marks a field that may be null, for the API's description. */
+/** Marks a field that may be null, or may be left out, for the API's description. */
 export const orNull = { mayBeNull: true };
+const leftOut = { mayBeLeftOut: true };
 
 /** Null is a value of its own ("nobody has said"), unlike an absent field. */
 export const OrNull = (): PropertyDecorator => ValidateIf((_, value) => value !== null, { context: orNull });
 
 /** May be left out; unlike with the usual rule null is no way of leaving it out. */
-export const Maybe = (): PropertyDecorator => ValidateIf((_, value) => value !== undefined);
+export const Maybe = (): PropertyDecorator =>
+  ValidateIf((_, value) => value !== undefined, { context: leftOut });

@@ -17,6 +17,7 @@ import type { FastifyReply } from 'fastify';
 import { deviceCookie, stayCookie } from './device.guard.js';
 import { deviceIdleMs, DevicesService } from './devices.service.js';
 import { DeviceAlone, For, Open, Present, type AtDevice, type AtWork } from '../common/present.js';
+import { Does, Refuses } from '../http/described.js';
 
 @ApiTags('devices')
 @Controller('api')
@@ -26,6 +27,8 @@ export class DevicesController {
   @Open()
   @Post('device')
   @HttpCode(204)
+  @Does('Signs this device in with a lead’s email and password')
+  @Refuses(401, 429)
   async signIn(@Body() body: DeviceSignIn, @Res({ passthrough: true }) reply: FastifyReply): Promise<void> {
     const token = await this.devices.signIn(body);
     reply.setCookie(deviceCookie, token, {
@@ -40,6 +43,7 @@ export class DevicesController {
   @DeviceAlone()
   @Delete('device')
   @HttpCode(204)
+  @Does('Signs this device out')
   async signOut(@Present() at: AtDevice, @Res({ passthrough: true }) reply: FastifyReply): Promise<void> {
     await this.devices.revoke(at, at.deviceId);
     reply.clearCookie(deviceCookie, { path: '/' });
@@ -49,6 +53,8 @@ export class DevicesController {
   @Post('adult')
   @HttpCode(200)
   @ApiOkResponse({ type: PresentAdult })
+  @Does('An adult comes in at this device with her code')
+  @Refuses(429)
   async comeIn(
     @Present() at: AtDevice,
     @Body() body: ComeIn,
@@ -63,6 +69,7 @@ export class DevicesController {
   @DeviceAlone()
   @Delete('adult')
   @HttpCode(204)
+  @Does('The adult’s stay at this device ends: the screen is locked')
   async leave(
     @Present() at: AtDevice,
     @Query('presence', new ParseUUIDPipe({ optional: true })) presence: string | undefined,
@@ -75,6 +82,7 @@ export class DevicesController {
   @For('lead')
   @Get('devices')
   @ApiOkResponse({ type: [Device] })
+  @Does('The devices that are signed in')
   list(@Present() at: AtWork): Promise<Device[]> {
     return this.devices.list(at);
   }
@@ -82,6 +90,7 @@ export class DevicesController {
   @For('lead')
   @Delete('devices/:id')
   @HttpCode(204)
+  @Does('Signs another device out')
   revoke(@Present() at: AtWork, @Param('id', Id) id: string): Promise<void> {
     return this.devices.revoke(at, id);
   }

@@ -1,8 +1,9 @@
 import { Controller, Get, HttpCode, ServiceUnavailableException } from '@nestjs/common';
-import { ApiTags } from '@nestjs/swagger';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { DataSource } from 'typeorm';
 import { Open } from '../common/present.js';
 import { spoken } from '../wording/spoken.js';
+import { Does, Refuses } from '../http/described.js';
 
 @ApiTags('health')
 @Controller('api/health')
@@ -13,6 +14,15 @@ export class HealthController {
   @Open()
   @Get()
   @HttpCode(200)
+  @ApiOkResponse({
+    schema: {
+      type: 'object',
+      properties: { status: { enum: ['well'] }, memoryMb: { type: 'number' } },
+      required: ['status', 'memoryMb'],
+    },
+  })
+  @Does('Whether the server is well')
+  @Refuses(503)
   async health(): Promise<{ status: 'well'; memoryMb: number }> {
     try {
       await this.dataSource.query('SELECT 1');

@@ -20,7 +20,7 @@ export class RefusalFilter implements ExceptionFilter {
   }
 
   private log(error: unknown, request: FastifyRequest): void {
-    const where = `${request.method} ${request.routeOptions.url ?? 'unknown route'}`;
+    const where = `${request.id}: ${request.method} ${request.routeOptions.url ?? 'unknown route'}`;
     if (error instanceof QueryFailedError) {
       const { code } = error.driverError as { code?: string };
       this.logger.error(`${where}: the database refused a query (${code ?? 'no code'})`);

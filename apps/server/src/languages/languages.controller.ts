@@ -3,6 +3,7 @@ import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/com
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../common/present.js';
 import { LanguagesService } from './languages.service.js';
+import { Does, Refuses } from '../http/described.js';
 
 @ApiTags('languages')
 @Controller('api/languages')
@@ -11,6 +12,7 @@ export class LanguagesController {
 
   @Get()
   @ApiOkResponse({ type: LanguageList, isArray: true })
+  @Does('The number words of each language in use')
   all(@Present() at: AtWork): Promise<LanguageList[]> {
     return this.languages.of(at);
   }
@@ -18,6 +20,8 @@ export class LanguagesController {
   @For('lead', 'practitioner')
   @Put(':tag')
   @HttpCode(204)
+  @Does('Adds a language, or changes its number words')
+  @Refuses(409)
   put(@Present() at: AtWork, @Param('tag') tag: string, @Body() body: LanguageList): Promise<void> {
     return this.languages.put(at, tag, body);
   }
@@ -25,6 +29,8 @@ export class LanguagesController {
   @For('lead', 'practitioner')
   @Delete(':tag')
   @HttpCode(204)
+  @Does('Removes a language that no child counts in')
+  @Refuses(409)
   remove(@Present() at: AtWork, @Param('tag') tag: string): Promise<void> {
     return this.languages.remove(at, tag);
   }

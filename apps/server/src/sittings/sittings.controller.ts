@@ -5,6 +5,7 @@ import { Id } from '../http/id.pipe.js';
 import { ApiTags } from '@nestjs/swagger';
 import { Delivery, Present, type AtDevice } from '../common/present.js';
 import { SittingsService } from './sittings.service.js';
+import { Does, Refuses } from '../http/described.js';
 
 @ApiTags('sittings')
 @Controller('api/sittings')
@@ -15,6 +16,8 @@ export class SittingsController {
   @Delivery()
   @Put(':id/closing')
   @HttpCode(204)
+  @Does('Stores how a sitting ended, with what changed and a note')
+  @Refuses(409)
   close(@Present() at: AtDevice, @Param('id', Id) id: SittingId, @Body() body: PutClosing): Promise<void> {
     return this.sittings.close(at, id, body);
   }

@@ -2,11 +2,12 @@ import { DoubleAnswer, NewAmendment, NewRuling, PutTry, ToldTry, TryStored } fro
 import type { TraceId } from '@dotting/core';
 import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
-import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Delivery, For, Present, type AtDevice, type AtWork } from '../common/present.js';
 import { CorrectionsService } from './corrections.service.js';
 import { DoublesService } from './doubles.service.js';
 import { TriesService } from './tries.service.js';
+import { Does, Refuses } from '../http/described.js';
 
 @ApiTags('tries')
 @Controller('api/tries')
@@ -21,33 +22,41 @@ export class TriesController {
   @Delivery()
   @Put(':id')
   @ApiOkResponse({ type: TryStored })
+  @Does('Stores a try as far as it has gone; sent again it changes nothing')
+  @Refuses(409, 422)
   put(@Present() at: AtDevice, @Param('id', Id) id: TraceId, @Body() body: PutTry): Promise<TryStored> {
     return this.tries.put(at, id, body);
   }
 
   @Get(':id')
   @ApiOkResponse({ type: ToldTry })
+  @Does('A try as it is told, with its events')
   find(@Present() at: AtWork, @Param('id', Id) id: TraceId): Promise<ToldTry> {
     return this.tries.find(at, id);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/amendments')
-  @ApiOkResponse({ type: ToldTry })
+  @ApiCreatedResponse({ type: ToldTry })
+  @Does('Puts one event of a try right; the original is kept')
+  @Refuses(409, 422)
   amend(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: NewAmendment): Promise<ToldTry> {
     return this.corrections.amend(at, id, body);
   }
 
   @For('lead', 'practitioner')
   @Post(':id/rulings')
-  @ApiOkResponse({ type: ToldTry })
+  @ApiCreatedResponse({ type: ToldTry })
+  @Does('An adult’s word against what was read, or taken back')
+  @Refuses(409)
   rule(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: NewRuling): Promise<ToldTry> {
     return this.corrections.rule(at, id, body);
   }
 
-  /** Answers "the same try?" about this one and another. */
   @Post(':id/double')
   @HttpCode(204)
+  @Does('Answers whether two records are of the same try')
+  @Refuses(409, 422)
   answerDouble(
     @Present() at: AtWork,
     @Param('id', Id) id: TraceId,
