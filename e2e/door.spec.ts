@@ -1,6 +1,6 @@
 import { comeIn, expect, expectAllSent, openChild, press, sitDown, tap, test } from './sitting.js';
 
-test.use({ serviceWorkers: 'allow' });
+test.use({ serviceWorkers: 'allow', byHand: true });
 
 /** What the server answers a window of this browser that asks for it straight away. */
 const statusOf = (page: import('@playwright/test').Page, path: string): Promise<number> =>

@@ -96,7 +96,7 @@ test('choosing otherwise fits on a small tablet too', async ({ signedIn: page })
     [1024, 768],
   ] as const) {
     await page.setViewportSize({ width, height });
-    const things = (await panel.getByRole('radio', { name: 'acorn cups' }).boundingBox())!;
+    const things = (await panel.getByRole('button', { name: 'acorn cups' }).boundingBox())!;
     const use = (await panel.getByRole('button', { name: 'Use this' }).boundingBox())!;
     expect(things.y + things.height, `${width}×${height}`).toBeLessThanOrEqual(use.y);
   }

@@ -8,9 +8,10 @@ test('an adult is spoken to in her own language, also without a network, and the
   context,
 }) => {
   await page.getByRole('link', { name: 'Settings', exact: true }).click();
-  await page.getByRole('radio', { name: 'Español' }).click();
+  await page.getByRole('button', { name: 'Español' }).click();
   await page.getByRole('link', { name: 'Hoy', exact: true }).click();
   const children = page.getByRole('navigation', { name: 'Peques' });
+  await page.getByRole('button', { name: /^¿Por qué/ }).first().click();
   await expect(page.getByText(/ – seguro\./).first()).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'es');
 
@@ -22,7 +23,7 @@ test('an adult is spoken to in her own language, also without a network, and the
   await page.reload();
   await expect(page.getByText('Sin conexión con el servidor.')).toBeVisible();
   await page.getByRole('link', { name: 'Ajustes', exact: true }).click();
-  await page.getByRole('radio', { name: 'English' }).click();
+  await page.getByRole('button', { name: 'English' }).click();
   await expect(page.getByRole('alert')).toContainText('No se ha cambiado nada.');
   await context.setOffline(false);
   await page.reload();
@@ -35,6 +36,6 @@ test('an adult is spoken to in her own language, also without a network, and the
   await comeIn(page, 'Mina');
   await page.getByRole('button', { name: 'Mina' }).click();
   await page.getByRole('menuitem', { name: 'Tus ajustes' }).click();
-  await page.getByRole('radio', { name: 'English' }).click();
+  await page.getByRole('button', { name: 'English' }).click();
   await expect(page.getByRole('navigation', { name: 'Children' })).toBeVisible();
 });

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import type { App } from './app.js';
 import { comeIn, expect, expectAllSent, press, sitDown, tap, test } from './sitting.js';
 
-test.use({ serviceWorkers: 'allow' });
+test.use({ serviceWorkers: 'allow', byHand: true });
 
 /** What is stored of the child's latest try comes to be exactly a count up to n, and all is then sent. */
 async function expectCounted(app: App, page: Page, child: string, n: number): Promise<void> {

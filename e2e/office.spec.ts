@@ -56,10 +56,10 @@ test('a list of children is taken in from a file: seen first, what is wrong told
     /Rafe Sill.*left out.*31\/02\/2022/,
   ]);
 
-  await page.getByRole('radio', { name: 'month first' }).click();
+  await page.getByRole('button', { name: 'month first' }).click();
   await press(page, 'See what would happen');
   await expect(rows.first()).toContainText('born 2022-03-04');
-  await page.getByRole('radio', { name: 'day first' }).click();
+  await page.getByRole('button', { name: 'day first' }).click();
   await press(page, 'See what would happen');
   await press(page, 'Import 1 child');
   await expect(page.getByText('1 new, 1 left out. It is stored.')).toBeVisible();

@@ -19,7 +19,7 @@ test('a try is replayed step by step, with the slip where it happened', async ({
   await press(page, 'Back');
   await expect(page.getByText('Here: counted one twice.')).toBeHidden();
 
-  await page.getByRole('radio', { name: 'four times' }).click();
+  await page.getByRole('button', { name: 'four times' }).click();
   await press(page, 'Play');
   await expect(happened.last()).toHaveAttribute('aria-current', 'step');
   await expect(page.getByRole('button', { name: 'Play' })).toBeVisible();
@@ -52,8 +52,8 @@ test('a step is put right in the replay, and a reading overruled, each with a re
   await expect(page.getByText('1 step was corrected. What was recorded first is kept.')).toBeVisible();
 
   await press(page, 'Change the result');
-  await page.getByRole('radio', { name: 'one-to-one' }).click();
-  await page.getByRole('radio', { name: 'it went well' }).click();
+  await page.getByRole('button', { name: 'one-to-one' }).click();
+  await page.getByRole('button', { name: 'it went well' }).click();
   await page.getByLabel('Another reason').fill('the cork had rolled off');
   await press(page, 'Save');
   await expect(page.getByText('Corrected: one word to each (the cork had rolled off).')).toBeVisible();

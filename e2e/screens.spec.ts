@@ -28,13 +28,13 @@ test('single keys can be turned off, and stay off after a reload', async ({ sign
   await sitDown(page, 'Lowri', 3);
   await tap(page, 1);
   await page.keyboard.press('?');
-  await page.getByRole('radio', { name: 'off', exact: true }).click();
+  await page.getByRole('button', { name: 'off', exact: true }).click();
   await page.getByRole('button', { name: 'Back to the tray' }).click();
   await page.reload();
   await expect(mirror(page)).toBeVisible();
   await page.keyboard.press('h');
   await page.getByRole('button', { name: 'Keys', exact: true }).click();
-  await page.getByRole('radio', { name: 'on', exact: true }).click();
+  await page.getByRole('button', { name: 'on', exact: true }).click();
   await expect(page.getByText('The answer was')).toBeHidden();
   await page.keyboard.press('h');
   await expect(page.getByText('The answer was')).toBeVisible();

@@ -4,8 +4,15 @@ import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.j
 import { tasks } from '../packages/core/src/shelf/tasks.js';
 import { App } from './app.js';
 
+interface ForEachTest {
+  readonly adult: string;
+  /** Name and code as an adult gives them: for whoever is to come in again without a network. */
+  readonly byHand: boolean;
+  readonly signedIn: Page;
+}
+
 /** Every test has the app, signed in, with an adult at it. */
-export const test = base.extend<{ signedIn: Page; adult: string }, { app: App }>({
+export const test = base.extend<ForEachTest, { readonly app: App }>({
   app: [
     // Playwright reads the names of the fixtures needed from the first argument.
     async ({}, use) => {
@@ -17,8 +24,9 @@ export const test = base.extend<{ signedIn: Page; adult: string }, { app: App }>
   ],
   baseURL: async ({ app }, use) => use(app.url),
   adult: ['Tomasz', { option: true }],
-  signedIn: async ({ page, adult }, use, { title, errors }) => {
-    await signIn(page, '/', adult);
+  byHand: [false, { option: true }],
+  signedIn: async ({ page, adult, byHand, app }, use, { title, errors }) => {
+    await (byHand ? signIn(page, '/', adult) : beThere(page, app.url, adult));
     await use(page);
     // Where only the log is left of a run, it tells what stood on the page.
     if (errors.length > 0) console.log(`The page when “${title}” failed:\n${await page.innerText('body')}`);
@@ -33,6 +41,25 @@ export async function signIn(page: Page, url: string, adult: string): Promise<vo
   expect((await page.request.post(`${url.replace(/\/$/, '')}/api/device`, { data })).ok()).toBe(true);
   await page.goto(url);
   await comeIn(page, adult);
+}
+
+/** The same as `signIn`, as it is a moment later, without the way there. */
+async function beThere(page: Page, url: string, firstName: string): Promise<void> {
+  const { request } = page;
+  const device = { email: emailOf(adults[0]!), password: demoPassword };
+  expect((await request.post('/api/device', { data: device })).ok()).toBe(true);
+  const here = (await (await request.get('/api/here')).json()) as {
+    adults: { id: string; firstName: string }[];
+  };
+  const { id } = here.adults.find((one) => one.firstName === firstName)!;
+  const { code } = adults.find((one) => one.firstName === firstName)!;
+  expect((await request.post('/api/adult', { data: { staffId: id, code } })).ok()).toBe(true);
+  // Somebody has just touched the screen.
+  await page.context().setStorageState({
+    cookies: (await page.context().storageState()).cookies,
+    origins: [{ origin: url, localStorage: [{ name: 'dotting-life', value: String(Date.now()) }] }],
+  });
+  await page.goto('/');
 }
 
 /** Chooses the name and types the code; leaves it to the caller to wait for what then shows. */
@@ -82,11 +109,14 @@ export async function lay(page: Page, size: number, task: string, things: string
   await page.getByRole('button', { name: 'Change task' }).click();
   const column = page.getByRole('region', { name: 'Say and set out' });
   const { strand } = tasks.find(({ id }) => taskWords(english, id).name() === task)!;
-  await column.getByRole('radio', { name: english.strands[strand](), exact: true }).click();
-  await column.getByRole('radio', { name: task, exact: true }).click();
-  if (things !== null) await column.getByRole('radio', { name: things }).click();
+  await column.getByRole('button', { name: english.strands[strand](), exact: true }).click();
+  await column.getByRole('button', { name: task, exact: true }).click();
+  if (things !== null) await column.getByRole('button', { name: things }).click();
   // The column follows a moment after the tap.
-  await expect(column.getByRole('radio', { name: task, exact: true })).toBeChecked();
+  await expect(column.getByRole('button', { name: task, exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
   const shown = column.getByLabel('How many to set out');
   for (let n = Number(await shown.innerText()); n !== size;) {
     await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more' }).click();

@@ -3,7 +3,7 @@ import { expect, test } from './sitting.js';
 test.use({ adult: 'Orla' });
 
 test('the keyboard’s place is seen on a button as on a link', async ({ signedIn: page }) => {
-  const button = page.getByRole('button', { name: 'Orla' });
+  const button = page.getByRole('button', { name: 'Orla', exact: true });
   await button.focus();
   await page.keyboard.press('Shift+Tab');
   await page.keyboard.press('Tab');

@@ -51,8 +51,8 @@ export async function* aSitting(page: Page, words: Words): AsyncGenerator<string
   yield 'the plan';
   await press(page, words.sitting.changeTask());
   yield 'another task';
-  await page.getByRole('radio', { name: words.strands['one-to-one'](), exact: true }).click();
-  await page.getByRole('radio', { name: taskWords(words, 'count-row').name(), exact: true }).click();
+  await page.getByRole('button', { name: words.strands['one-to-one'](), exact: true }).click();
+  await page.getByRole('button', { name: taskWords(words, 'count-row').name(), exact: true }).click();
   await press(page, words.sitting.useThis());
   await press(page, words.sitting.start());
   yield 'the tray';

@@ -50,10 +50,10 @@ test('the room: every child with small dot-lines, sorted and filtered, and a tab
   await expect(
     page.getByRole('img', { name: /^Wren, Counts by moving each one: not asked yet/ }),
   ).toBeVisible();
-  await page.getByRole('radio', { name: 'Hester' }).click();
+  await page.getByRole('button', { name: 'Hester' }).click();
   await expect(page.getByRole('row', { name: /^Wren/ })).toHaveCount(0);
-  await page.getByRole('radio', { name: 'anyone' }).click();
-  await page.getByRole('radio', { name: 'Voles' }).click();
+  await page.getByRole('button', { name: 'anyone' }).click();
+  await page.getByRole('button', { name: 'Voles' }).click();
   await expect(rows).toHaveCount(5);
   await page
     .getByRole('row', { name: /^Dilys/ })
@@ -110,7 +110,7 @@ test('a room adds a language, a child counts in it, and its words stand beside t
   await about.getByRole('button', { name: 'Save' }).click();
   await expect(about).toContainText('Tasks are adapted for sight.');
   await page.getByRole('link', { name: 'Sit down with Lowri' }).click();
-  await page.getByRole('radio', { name: 'lock words' }).click();
+  await page.getByRole('button', { name: 'lock words' }).click();
   await expect(page.getByText('yan, tan, tether')).toBeVisible();
   await expect(page.getByRole('note', { name: 'For Lowri: sight' })).toBeVisible();
 });

@@ -120,8 +120,8 @@ async function takeOffice(page, url, shoot) {
 async function lay(page, strand, task) {
   const column = page.getByRole('region', { name: 'Say and set out' });
   await page.getByRole('button', { name: 'Change task' }).click();
-  await column.getByRole('radio', { name: strand, exact: true }).click();
-  await column.getByRole('radio', { name: task, exact: true }).click();
+  await column.getByRole('button', { name: strand, exact: true }).click();
+  await column.getByRole('button', { name: task, exact: true }).click();
   for (let i = Number(await column.getByLabel('How many to set out').innerText()); i < 6; i++)
     await column.getByRole('button', { name: 'one more' }).click();
   await page.getByRole('button', { name: 'Use this' }).click();

@@ -45,8 +45,8 @@ async function layARow(page) {
   const { sitting, strands, tasks } = (await loadWords()).english;
   const column = page.getByRole('region', { name: sitting.sayAndSetOut() });
   await page.getByRole('button', { name: sitting.changeTask() }).click();
-  await column.getByRole('radio', { name: strands['one-to-one'](), exact: true }).click();
-  await column.getByRole('radio', { name: tasks['count-row'].name(), exact: true }).click();
+  await column.getByRole('button', { name: strands['one-to-one'](), exact: true }).click();
+  await column.getByRole('button', { name: tasks['count-row'].name(), exact: true }).click();
   await page.getByRole('button', { name: sitting.useThis() }).click();
   await page.getByRole('button', { name: sitting.start() }).click();
 }

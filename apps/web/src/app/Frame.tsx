@@ -10,7 +10,7 @@ import { waitingVersion } from './waitingVersion.js';
 import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
 import { later } from '../common/later.js';
-import { narrow, onInk, palette } from '../common/theme.js';
+import { narrow, onInk } from '../common/theme.js';
 import { useRoom } from '../common/useRoom.js';
 import { words } from '../wording/words.js';
 
@@ -95,7 +95,7 @@ const beside = {
 
 const main = {
   outline: 'none',
-  bgcolor: palette.paper,
+  bgcolor: 'paper',
   px: 3,
   py: 2.5,
   [narrow]: { minHeight: '100dvh', px: 2 },
@@ -110,8 +110,8 @@ const skipLink = {
   top: -80,
   p: 1.5,
   borderRadius: '12px',
-  bgcolor: palette.paper,
-  color: palette.ink,
+  bgcolor: 'paper',
+  color: 'ink',
   fontWeight: 700,
   '&:focus': { top: 12 },
 } as const;

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useHere } from '../common/here.js';
 import { later } from '../common/later.js';
-import { headingFont, narrow, palette } from '../common/theme.js';
+import { headingFont, narrow } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { SearchButton } from '../search/SearchButton.js';
 import { words } from '../wording/words.js';
@@ -60,8 +60,9 @@ const header = {
   columnGap: 4,
   px: 3,
   minHeight: 60,
-  borderBottom: `1px solid ${palette.line}`,
-  bgcolor: palette.gate,
+  borderBottom: 1,
+  borderColor: 'line',
+  bgcolor: 'gate',
   position: 'sticky',
   top: 0,
   zIndex: 1,
@@ -77,7 +78,7 @@ const parts = {
   // Below the rest, the whole width its own.
   [narrow]: { order: 1, flexBasis: '100%' },
   '& a': {
-    color: palette.inkSoft,
+    color: 'inkSoft',
     textDecoration: 'none',
     minHeight: 48,
     minWidth: 48,
@@ -85,6 +86,6 @@ const parts = {
     display: 'inline-flex',
     alignItems: 'center',
     borderBottom: '3px solid transparent',
-    '&.active': { color: palette.ink, fontWeight: 700, borderBottomColor: palette.brick },
+    '&.active': { color: 'ink', fontWeight: 700, borderBottomColor: 'brick' },
   },
 } as const;

@@ -50,10 +50,10 @@ function RegisterLine({
         px: 1.25,
         [tight]: { px: 0.75 },
         borderRadius: '12px',
-        color: palette.gate,
+        color: 'gate',
         textDecoration: 'none',
-        '&:hover': { bgcolor: palette.inkLit },
-        '&[aria-current=page]': { bgcolor: palette.gate, color: palette.ink, fontWeight: 700 },
+        '&:hover': { bgcolor: 'inkLit' },
+        '&[aria-current=page]': { bgcolor: 'gate', color: 'ink', fontWeight: 700 },
       }}
     >
       <svg

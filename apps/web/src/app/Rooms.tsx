@@ -2,7 +2,7 @@ import type { Room } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useHere } from '../common/here.js';
-import { headingFont, palette } from '../common/theme.js';
+import { headingFont } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface RoomsProps {
@@ -26,14 +26,14 @@ export function Rooms({ room, onChoose }: RoomsProps) {
             textAlign: 'start',
             border: 0,
             bgcolor: 'transparent',
-            color: palette.sand,
+            color: 'sand',
             px: 1.5,
             opacity: 0.75,
             '&[aria-pressed=true]': {
               fontFamily: headingFont,
               fontSize: '1.1rem',
               opacity: 1,
-              color: palette.gate,
+              color: 'gate',
             },
           }}
         >

@@ -8,7 +8,6 @@ import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
 import { Reasons } from '../common/Reasons.js';
 import { words } from '../wording/words.js';
 
@@ -112,8 +111,9 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
 const reasons = () => [words.child.reasonOther(), words.child.reasonSoon(), words.child.reasonPlay()];
 
 const card = {
-  bgcolor: palette.gate,
-  border: `1px solid ${palette.line}`,
+  bgcolor: 'gate',
+  border: 1,
+  borderColor: 'line',
   borderRadius: '14px',
   p: 1.5,
 } as const;

@@ -8,7 +8,6 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { sayLongDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface RevisedProps {
@@ -29,7 +28,7 @@ export function Revised({ childId, firstName, revised: { day, why, skills }, may
     <Box
       component="section"
       aria-label={words.child.revised()}
-      sx={{ border: `1px solid ${palette.sand}`, borderRadius: 1, p: 1.5, mb: 2, displayPrint: 'none' }}
+      sx={{ border: 1, borderColor: 'sand', borderRadius: 1, p: 1.5, mb: 2, displayPrint: 'none' }}
     >
       <Typography sx={{ fontWeight: 650 }}>
         {words.child.revisedSince({ day: sayLongDay(day), name: firstName })}

@@ -27,7 +27,7 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
         gridTemplateColumns: 'minmax(0, 1fr) minmax(0, 1fr)',
         gap: 3,
         [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
-        bgcolor: palette.gate,
+        bgcolor: 'gate',
         p: 2,
         borderRadius: '14px',
       }}

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense } from 'react';
 import { capitalised } from '../common/text.js';
-import { palette, slim } from '../common/theme.js';
+import { slim } from '../common/theme.js';
 import { DotLine } from '../dotline/DotLine.js';
 import { words } from '../wording/words.js';
 import { useOpenedSkill } from './opened.js';
@@ -81,7 +81,8 @@ const wantingWords = ({ wanting }: SkillLineView): string =>
   wanting.length === 0 ? '' : words.child.stillWanting({ what: wanting.join(', ') });
 
 const cell = {
-  borderTop: `1px solid ${palette.sand}`,
+  borderTop: 1,
+  borderColor: 'sand',
   alignSelf: 'stretch',
   alignContent: 'center',
 } as const;

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { sayMoment } from '../common/days.js';
 import { Notice } from '../common/Notice.js';
-import { palette, slim, tight } from '../common/theme.js';
+import { slim, tight } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface TriesProps {
@@ -46,7 +46,8 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
             key={one.id}
             sx={{
               py: 1,
-              borderTop: `1px solid ${palette.sand}`,
+              borderTop: 1,
+              borderColor: 'sand',
               display: 'grid',
               gridTemplateColumns: '9.4rem minmax(0, 1fr) auto',
               gap: 2,

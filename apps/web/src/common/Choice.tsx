@@ -1,8 +1,9 @@
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
+import ToggleButton from '@mui/material/ToggleButton';
+import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useId } from 'react';
-import { palette, slim, tight } from './theme.js';
+import { slim } from './theme.js';
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -24,44 +25,32 @@ export function Choice<Value extends string>({
   disabled = false,
 }: ChoiceProps<Value>) {
   const id = useId();
+  const inColumns = columns && {
+    display: 'grid',
+    gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
+    [slim]: { gridTemplateColumns: 'repeat(auto-fit, minmax(min(8.5rem, 100%), 1fr))' },
+  };
   return (
-    <Box role="radiogroup" aria-labelledby={id}>
+    <Box>
       <Typography id={id} variant="body2" color="textSecondary">
         {label}
       </Typography>
-      <Box
-        sx={{
-          display: columns ? 'grid' : 'flex',
-          flexWrap: 'wrap',
-          gridTemplateColumns: `repeat(${columns ?? 1}, minmax(0, 1fr))`,
-          gap: 0.5,
-          [slim]: { display: 'flex' },
-        }}
+      <ToggleButtonGroup
+        exclusive
+        fullWidth
+        aria-labelledby={id}
+        disabled={disabled}
+        value={value}
+        // Pressed again the chosen one stays: there is no none.
+        onChange={(_, chosen: Value | null) => chosen !== null && onChoose(chosen)}
+        sx={{ ...inColumns }}
       >
         {options.map(([option, words]) => (
-          <Button
-            key={option}
-            role="radio"
-            aria-checked={option === value}
-            disabled={disabled}
-            onClick={() => onChoose(option)}
-            sx={{
-              flex: 1,
-              // A word is never cut: what has no room goes to the next line.
-              minWidth: columns ? 0 : 'min-content',
-              px: 0.5,
-              fontSize: '0.92rem',
-              [tight]: { fontSize: '0.84rem' },
-              [slim]: { minWidth: 'min-content' },
-              fontWeight: 500,
-              justifyContent: 'center',
-              '&[aria-checked=true]': { bgcolor: palette.ink, color: palette.gate, borderColor: palette.ink },
-            }}
-          >
+          <ToggleButton key={option} value={option}>
             {words}
-          </Button>
+          </ToggleButton>
         ))}
-      </Box>
+      </ToggleButtonGroup>
     </Box>
   );
 }

@@ -29,6 +29,14 @@ export const palette = {
   water: '#2f6f7e',
 } as const;
 
+type Colours = typeof palette;
+
+// So that a style names a colour of ours as it names the theme’s own: `borderColor: 'line'`.
+declare module '@mui/material/styles' {
+  interface Palette extends Colours {}
+  interface PaletteOptions extends Partial<Colours> {}
+}
+
 /** What things are made of where they are drawn: on the mirror, at the table, Otter. */
 export const materials = {
   cork: '#c9a36a',
@@ -89,6 +97,7 @@ export const partLink = {
 
 export const theme = createTheme({
   palette: {
+    ...palette,
     primary: { main: palette.brick, contrastText: palette.gate },
     text: { primary: palette.ink, secondary: palette.inkSoft },
     background: { default: palette.gate, paper: palette.gate },
@@ -125,7 +134,7 @@ export const theme = createTheme({
         '*:focus-visible': focusRing,
         // Where the system paints the backgrounds, a chosen thing is told by its frame.
         '@media (forced-colors: active)': {
-          '[aria-pressed=true], [aria-checked=true], [aria-current=page]': {
+          '[aria-pressed=true], [aria-current=page]': {
             outline: '3px solid Highlight !important',
             outlineOffset: '-3px !important',
           },
@@ -145,6 +154,31 @@ export const theme = createTheme({
       styleOverrides: {
         root: { minHeight: target.usual, borderRadius: 14, paddingInline: 18 },
         outlined: { borderColor: palette.line, backgroundColor: palette.gate },
+      },
+    },
+    MuiToggleButtonGroup: {
+      styleOverrides: {
+        root: { flexWrap: 'wrap', gap: 4 },
+        // Each by itself, not joined to its neighbours.
+        grouped: { margin: 0, border: `1px solid ${palette.line}`, borderRadius: 14 },
+      },
+    },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          flex: 1,
+          // A word is never cut: what has no room goes to the next line.
+          minWidth: 'min-content',
+          minHeight: target.usual,
+          padding: '6px 4px',
+          lineHeight: 1.25,
+          fontSize: '0.92rem',
+          fontWeight: 500,
+          color: palette.ink,
+          backgroundColor: palette.gate,
+          [tight]: { fontSize: '0.84rem' },
+          '&.Mui-selected, &.Mui-selected:hover': { backgroundColor: palette.ink, color: palette.gate },
+        },
       },
     },
     // Its own height is less from 600 px on.

@@ -9,7 +9,6 @@ import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
 
@@ -47,7 +46,8 @@ export function DevicesPage() {
               alignItems: 'center',
               gap: 2,
               py: 1,
-              borderTop: `1px solid ${palette.sand}`,
+              borderTop: 1,
+              borderColor: 'sand',
             }}
           >
             <Typography sx={{ flex: 1 }}>

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState, type ChangeEvent, type KeyboardEvent, type ReactNode } from 'react';
-import { palette, target } from '../common/theme.js';
+import { target } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface CodePadProps {
@@ -65,17 +65,18 @@ export function CodePad({ name, message, onCode }: CodePadProps) {
           height: 60,
           minWidth: 0,
           borderRadius: '14px',
-          border: `1px solid ${palette.inkSoft}`,
+          border: 1,
+          borderColor: 'inkSoft',
           bgcolor: 'transparent',
-          color: palette.gate,
+          color: 'gate',
           font: 'inherit',
           fontSize: '1.4rem',
           letterSpacing: '0.4em',
           textAlign: 'center',
-          '&::placeholder': { color: palette.sand, opacity: 1, fontSize: '1rem', letterSpacing: 'normal' },
+          '&::placeholder': { color: 'sand', opacity: 1, fontSize: '1rem', letterSpacing: 'normal' },
         }}
       />
-      <Typography id="code-message" role="alert" sx={{ minHeight: '1.5em', color: palette.sand }}>
+      <Typography id="code-message" role="alert" sx={{ minHeight: '1.5em', color: 'sand' }}>
         {message}
       </Typography>
       <Box sx={{ display: 'grid', gridTemplateColumns: 'repeat(3, 1fr)', gap: 1 }}>
@@ -109,10 +110,10 @@ function PadKey({ label, onPress, disabled, filled = false }: PadKeyProps) {
       sx={{
         minHeight: target.sitting,
         fontSize: '1.2rem',
-        color: filled ? palette.ink : palette.gate,
-        bgcolor: filled ? palette.sand : 'transparent',
-        borderColor: palette.inkSoft,
-        '&.Mui-disabled': { color: palette.inkSoft, borderColor: palette.inkFaint, bgcolor: 'transparent' },
+        color: filled ? 'ink' : 'gate',
+        bgcolor: filled ? 'sand' : 'transparent',
+        borderColor: 'inkSoft',
+        '&.Mui-disabled': { color: 'inkSoft', borderColor: 'inkFaint', bgcolor: 'transparent' },
       }}
     >
       {label}

@@ -48,8 +48,8 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
       component="main"
       sx={{
         minHeight: '100%',
-        bgcolor: palette.ink,
-        color: palette.gate,
+        bgcolor: 'ink',
+        color: 'gate',
         '--focus': palette.sand,
         display: 'grid',
         placeItems: 'center',
@@ -66,7 +66,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
         }}
       >
         <Box>
-          <Typography component="p" sx={{ color: palette.sand, mb: 1 }}>
+          <Typography component="p" sx={{ color: 'sand', mb: 1 }}>
             {here.site}
           </Typography>
           <Typography variant="h1" sx={{ mb: 3 }}>
@@ -89,13 +89,13 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
                   justifyContent: 'flex-start',
                   minHeight: 60,
                   fontSize: '1.1rem',
-                  color: palette.gate,
+                  color: 'gate',
                   bgcolor: 'transparent',
-                  borderColor: palette.inkSoft,
+                  borderColor: 'inkSoft',
                   '&[aria-pressed=true]': {
-                    bgcolor: palette.gate,
-                    color: palette.ink,
-                    borderColor: palette.gate,
+                    bgcolor: 'gate',
+                    color: 'ink',
+                    borderColor: 'gate',
                   },
                 }}
               >

@@ -1,5 +1,4 @@
 import Box from '@mui/material/Box';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 /** Says that the screen is about to lock. Any touch or key stays it. */
@@ -18,8 +17,8 @@ export function LocksSoon() {
         px: 3,
         py: 2,
         borderRadius: '14px',
-        bgcolor: palette.ink,
-        color: palette.gate,
+        bgcolor: 'ink',
+        color: 'gate',
         fontWeight: 700,
       }}
     >

@@ -8,7 +8,6 @@ import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { hereQuery } from './hereQuery.js';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 /** Signs this device in for a site: once, by a member of staff. */
@@ -31,7 +30,7 @@ export default function SignInDevice() {
   return (
     <Box
       component="main"
-      sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', bgcolor: palette.paper, p: 3 }}
+      sx={{ minHeight: '100%', display: 'grid', placeItems: 'center', bgcolor: 'paper', p: 3 }}
     >
       <Box
         component="form"

@@ -14,7 +14,6 @@ import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { sending } from '../common/sending.js';
-import { palette } from '../common/theme.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
 
@@ -66,7 +65,7 @@ function Words({ list, onRemove }: WordsProps) {
       <Box
         lang={list.tag}
         dir={list.rightToLeft ? 'rtl' : 'ltr'}
-        sx={{ borderTop: `1px solid ${palette.line}`, pt: 0.5 }}
+        sx={{ borderTop: 1, borderColor: 'line', pt: 0.5 }}
       >
         {list.words.join(comma)}
         {list.words.length > 12 && (
@@ -154,8 +153,9 @@ const form = {
   display: 'grid',
   gridTemplateColumns: '1fr 1fr',
   gap: 2,
-  bgcolor: palette.gate,
-  border: `1px solid ${palette.line}`,
+  bgcolor: 'gate',
+  border: 1,
+  borderColor: 'line',
   borderRadius: '14px',
   p: 2,
 } as const;

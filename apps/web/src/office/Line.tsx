@@ -1,6 +1,5 @@
 import Box from '@mui/material/Box';
 import type { ReactNode } from 'react';
-import { palette } from '../common/theme.js';
 
 interface LineProps {
   /** Who or what the line is about, for those who do not see it. */
@@ -13,7 +12,7 @@ interface LineProps {
 /** One child, adult or room in a list of the office. */
 export function Line({ label, children, beneath }: LineProps) {
   return (
-    <Box component="li" aria-label={label} sx={{ borderTop: `1px solid ${palette.sand}`, listStyle: 'none' }}>
+    <Box component="li" aria-label={label} sx={{ borderTop: 1, borderColor: 'sand', listStyle: 'none' }}>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', minHeight: 56, py: 0.5 }}>{children}</Box>
       {beneath && <Box sx={{ pb: 2.5, pt: 1 }}>{beneath}</Box>}
     </Box>

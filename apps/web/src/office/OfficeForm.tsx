@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ReactNode, SubmitEvent } from 'react';
-import { narrow, palette, slim } from '../common/theme.js';
+import { narrow, slim } from '../common/theme.js';
 import { useUnsaved } from '../common/unsaved.js';
 
 interface OfficeFormProps {
@@ -54,8 +54,9 @@ const grid = {
   [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
   gap: 2,
   alignItems: 'start',
-  bgcolor: palette.gate,
-  border: `1px solid ${palette.line}`,
+  bgcolor: 'gate',
+  border: 1,
+  borderColor: 'line',
   borderRadius: '14px',
   p: 2,
 } as const;

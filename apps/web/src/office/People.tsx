@@ -5,7 +5,6 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import { v4 as uuid } from 'uuid';
-import { palette } from '../common/theme.js';
 import { AdultLine } from './AdultLine.js';
 import { NewAdultForm } from './NewAdultForm.js';
 import { RoomLine } from './RoomLine.js';
@@ -87,7 +86,7 @@ function Secrets({ secrets, office, onDone }: SecretsProps) {
   return (
     <Box
       role="status"
-      sx={{ bgcolor: palette.brassPale, borderRadius: '14px', p: 2, my: 1.5, display: 'grid', gap: 1 }}
+      sx={{ bgcolor: 'brassPale', borderRadius: '14px', p: 2, my: 1.5, display: 'grid', gap: 1 }}
     >
       <Typography>
         {words.office.secretsFor({ name: adult?.firstName ?? words.office.theNewAdult() })}{' '}

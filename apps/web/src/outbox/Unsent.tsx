@@ -1,6 +1,5 @@
 import Typography from '@mui/material/Typography';
 import { useWaiting, type Waiting } from './outbox.js';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 /** Whether all that was recorded is safe at the server, in two or three words. */
@@ -16,7 +15,7 @@ export function Unsent() {
       aria-live={isHeldUp ? 'polite' : 'off'}
       variant="body2"
       data-unsent={waiting.events}
-      sx={{ color: isSafe ? palette.water : palette.inkSoft, whiteSpace: 'nowrap' }}
+      sx={{ color: isSafe ? 'water' : 'inkSoft', whiteSpace: 'nowrap' }}
     >
       {wordsFor(waiting)}
     </Typography>

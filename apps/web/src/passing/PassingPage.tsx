@@ -10,7 +10,6 @@ import { useState, type ReactNode } from 'react';
 import { useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
 import { useHere } from '../common/here.js';
 import { keepTry, type KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
@@ -136,5 +135,5 @@ function Row({ label, children }: { readonly label: string; readonly children: R
 
 const pressed = {
   minHeight: 56,
-  '&[aria-pressed=true]': { bgcolor: palette.ink, color: palette.gate },
+  '&[aria-pressed=true]': { bgcolor: 'ink', color: 'gate' },
 } as const;

@@ -12,7 +12,6 @@ import { tryQuery } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
 import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
 import { AmendStep } from './AmendStep.js';
@@ -125,7 +124,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
               // Form tells a slip, not colour alone.
               borderStyle: step.slips.length > 0 ? 'dashed' : 'solid',
               borderWidth: step.slips.length > 0 ? 3 : 1,
-              '&[aria-current=step]': { bgcolor: palette.ink, color: palette.gate },
+              '&[aria-current=step]': { bgcolor: 'ink', color: 'gate' },
             }}
           >
             {sayEvent(step.event)}

@@ -12,7 +12,6 @@ import { movesQuery, queryClient } from '../api/queries.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
-import { palette } from '../common/theme.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
 
@@ -54,7 +53,7 @@ function Move({ roomId, move: { slip, saw, move, shipped }, mayChange }: MovePro
     onSuccess: () => queryClient.invalidateQueries({ queryKey: movesQuery(roomId).queryKey }),
   });
   return (
-    <Box role="group" aria-label={saw} sx={{ borderTop: `1px solid ${palette.sand}`, py: 1 }}>
+    <Box role="group" aria-label={saw} sx={{ borderTop: 1, borderColor: 'sand', py: 1 }}>
       <Typography sx={{ fontWeight: 650 }}>{capitalised(saw)}</Typography>
       {mayChange ? (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'start', mt: 0.75 }}>

@@ -111,7 +111,7 @@ const Table = styled('table')({
   },
   '& thead button[aria-pressed=true]': { fontWeight: 700 },
   '& thead button:focus-visible': { outline: `2px solid ${palette.ink}` },
-  '& tbody tr': { borderTop: `1px solid ${palette.sand}`, breakInside: 'avoid' },
+  '& tbody tr': { borderTop: 1, borderColor: 'sand', breakInside: 'avoid' },
   '& tbody th': { textAlign: 'start', paddingInlineEnd: 8, fontWeight: 650, fontSize: 14, lineHeight: 1.3 },
   '& tbody a': {
     color: 'inherit',
@@ -120,7 +120,7 @@ const Table = styled('table')({
     alignItems: 'center',
     minHeight: 24,
   },
-  '& td': { height: 22, padding: '0 14px 0 0', color: palette.inkSoft },
+  '& td': { height: 22, padding: '0 14px 0 0', color: 'inkSoft' },
   '& svg': { display: 'block', overflow: 'visible', maxWidth: '100%', ...glanceSize(20) },
   // A child's lines one below the other, each with its skill.
   [slim]: {

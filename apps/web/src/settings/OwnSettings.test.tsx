@@ -11,7 +11,7 @@ const answering = (answer: () => Promise<Response>): jest.Mock => {
   AbortSignal.timeout ??= () => new AbortController().signal;
   return asked;
 };
-const chosen = (name: string) => screen.getByRole('radio', { name }).getAttribute('aria-checked');
+const chosen = (name: string) => screen.getByRole('button', { name }).getAttribute('aria-pressed');
 
 test('shows what is set, and says of a language that nobody has read it yet', () => {
   draw(<OwnSettings />, { ...tomasz, thumb: 'left', language: 'es' });
@@ -22,7 +22,7 @@ test('shows what is set, and says of a language that nobody has read it yet', ()
 test('sends what is changed together with what stays', async () => {
   const asked = answering(async () => new Response(null, { status: 204 }));
   draw(<OwnSettings />);
-  await userEvent.click(screen.getByRole('radio', { name: 'left' }));
+  await userEvent.click(screen.getByRole('button', { name: 'left' }));
   expect(asked).toHaveBeenCalledTimes(1);
   const [, sent] = asked.mock.calls[0] as [string, RequestInit];
   expect(JSON.parse(String(sent.body))).toEqual({ thumb: 'left', language: 'en' });
@@ -31,7 +31,7 @@ test('sends what is changed together with what stays', async () => {
 test('without a connection nothing changes, and it says so', async () => {
   answering(() => Promise.reject(new TypeError('network')));
   draw(<OwnSettings />);
-  await userEvent.click(screen.getByRole('radio', { name: 'left' }));
+  await userEvent.click(screen.getByRole('button', { name: 'left' }));
   expect((await screen.findByRole('alert')).textContent).toBe(
     'No connection to the server. Nothing was changed. Try again in a moment.',
   );
@@ -40,8 +40,8 @@ test('without a connection nothing changes, and it says so', async () => {
 
 test('single keys are turned off for the device', async () => {
   draw(<OwnSettings />);
-  await userEvent.click(screen.getByRole('radio', { name: 'off' }));
+  await userEvent.click(screen.getByRole('button', { name: 'off' }));
   expect([chosen('off'), localStorage.getItem('dotting-single-keys')]).toEqual(['true', 'off']);
-  await userEvent.click(screen.getByRole('radio', { name: 'on' }));
+  await userEvent.click(screen.getByRole('button', { name: 'on' }));
   expect(localStorage.getItem('dotting-single-keys')).toBeNull();
 });

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { palette } from '../common/theme.js';
 import { keyTable } from './keys.js';
 import { words } from '../wording/words.js';
 import { SingleKeys } from './SingleKeys.js';
@@ -35,7 +34,8 @@ export function KeyList({ onClose }: { readonly onClose: () => void }) {
 
 const row = { display: 'flex', alignItems: 'center', gap: 1.5, mb: 0.75, breakInside: 'avoid' } as const;
 const keyCap = {
-  border: `1px solid ${palette.line}`,
+  border: 1,
+  borderColor: 'line',
   borderRadius: '8px',
   minWidth: 56,
   textAlign: 'center',

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import { palette } from '../common/theme.js';
 import type { SittingStore } from './sittingStore.js';
 import { words } from '../wording/words.js';
 
@@ -14,7 +13,7 @@ export function Paused({ store }: { readonly store: SittingStore }) {
   return (
     <Box
       component="main"
-      sx={{ flex: 1, display: 'grid', placeContent: 'center', gap: 2, bgcolor: palette.gate, p: 3 }}
+      sx={{ flex: 1, display: 'grid', placeContent: 'center', gap: 2, bgcolor: 'gate', p: 3 }}
     >
       <Typography variant="h1">{words.sitting.resting({ name: child.firstName })}</Typography>
       <Typography color="textSecondary" sx={{ maxWidth: 460 }}>

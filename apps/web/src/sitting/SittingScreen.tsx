@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useCallback, useMemo, useState } from 'react';
 import { useTabTitle } from '../common/useTabTitle.js';
-import { narrow, palette, slim } from '../common/theme.js';
+import { narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
 import { useKeys } from './keys.js';
@@ -140,7 +140,7 @@ const screenFor = (isThumbLast: boolean) =>
     flex: 1,
     minHeight: 0,
     display: 'grid',
-    bgcolor: palette.gate,
+    bgcolor: 'gate',
     gridTemplateAreas: isThumbLast ? '"say tray thumb"' : '"thumb tray say"',
     gridTemplateColumns: isThumbLast
       ? `${forSaying} minmax(0, 1fr) ${forThumb}`
@@ -162,7 +162,7 @@ const forSaying = 'clamp(16.5rem, 25cqw, 20rem)';
 const forThumb = 'clamp(13.75rem, 19.4cqw, 15.5rem)';
 
 const column = {
-  bgcolor: palette.paper,
+  bgcolor: 'paper',
   p: 2,
   display: 'flex',
   flexDirection: 'column',

@@ -2,7 +2,6 @@ import { captureKinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
-import { palette } from '../common/theme.js';
 import { onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
 import { words } from '../wording/words.js';
 import { KeyList } from './KeyList.js';
@@ -40,7 +39,7 @@ export function TraySide(props: TraySideProps) {
   return (
     <Box component="section" aria-label={words.sitting.tray()} sx={tray}>
       {failure && (
-        <Typography role="alert" sx={{ bgcolor: palette.brassPale, p: 1.5, borderRadius: '12px' }}>
+        <Typography role="alert" sx={{ bgcolor: 'brassPale', p: 1.5, borderRadius: '12px' }}>
           {words.sitting.notKept({ problem: failure.message, name: sitting.child.firstName })}
         </Typography>
       )}
@@ -81,7 +80,8 @@ const isTurnable = (arrangement: string): boolean => arrangement === 'scattered'
 
 const tray = {
   gridArea: 'tray',
-  borderInline: `1px solid ${palette.line}`,
+  borderInline: '1px solid',
+  borderColor: 'line',
   display: 'flex',
   flexDirection: 'column',
   gap: 1.25,

@@ -1,7 +1,6 @@
 import type { TraceEvent } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { Peek } from './tray/Peek.js';
 
@@ -46,7 +45,7 @@ export function TrayTools(props: TrayToolsProps) {
 }
 
 const quiet = {
-  color: palette.inkSoft,
+  color: 'inkSoft',
   fontWeight: 500,
-  '&[aria-pressed=true]': { bgcolor: palette.sand, color: palette.ink },
+  '&[aria-pressed=true]': { bgcolor: 'sand', color: 'ink' },
 } as const;

@@ -8,7 +8,6 @@ import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 /** Two records that overlap, from two devices: both are kept, and one question is asked. */
@@ -55,8 +54,9 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
 const frame = {
   displayPrint: 'none',
   mb: 2,
-  bgcolor: palette.gate,
-  border: `2px dashed ${palette.line}`,
+  bgcolor: 'gate',
+  border: '2px dashed',
+  borderColor: 'line',
   borderRadius: '14px',
   px: 2,
   py: 1.25,

@@ -6,7 +6,7 @@ import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { daysSince, sayAgo, sayShortDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
-import { narrow, palette, slim } from '../common/theme.js';
+import { narrow, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { SmallTray } from './SmallTray.js';
 import { useNotHere } from './useNotHere.js';
@@ -79,7 +79,7 @@ export function DueLine({ due, child, day }: DueLineProps) {
           aria-label={words.today.isNotHere({ name })}
           disabled={notHere.isPending}
           onClick={() => notHere.mutate('not-here')}
-          sx={{ color: palette.inkSoft, fontWeight: 400, px: 1, [narrow]: { width: '5.5rem' } }}
+          sx={{ color: 'inkSoft', fontWeight: 400, px: 1, [narrow]: { width: '5.5rem' } }}
         >
           {words.today.notHere()}
         </Button>
@@ -104,14 +104,15 @@ const line = {
   [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0.5 },
   alignItems: 'center',
   py: 0.75,
-  borderTop: `1px solid ${palette.sand}`,
+  borderTop: 1,
+  borderColor: 'sand',
 } as const;
 
 /** A question within a line of text; a finger may miss it by as much as the line is high. */
 const ask = {
   font: 'inherit',
   fontSize: '0.9rem',
-  color: palette.inkSoft,
+  color: 'inkSoft',
   background: 'none',
   border: 0,
   px: 1,

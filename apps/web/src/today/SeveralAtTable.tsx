@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { palette } from '../common/theme.js';
 import { mostAtTable } from '../sitting/table/face.js';
 import { words } from '../wording/words.js';
 
@@ -25,7 +24,7 @@ export function SeveralAtTable({ today }: { readonly today: TodayView }) {
             aria-pressed={chosen.includes(id)}
             disabled={chosen.length === mostAtTable && !chosen.includes(id)}
             onClick={() => toggle(id)}
-            sx={{ '&[aria-pressed=true]': { bgcolor: palette.ink, color: palette.gate } }}
+            sx={{ '&[aria-pressed=true]': { bgcolor: 'ink', color: 'gate' } }}
           >
             {firstName}
           </Button>

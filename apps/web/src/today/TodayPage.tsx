@@ -11,7 +11,6 @@ import { sayDay, sayMoment } from '../common/days.js';
 import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { palette } from '../common/theme.js';
 import { Away } from './Away.js';
 import { Doubles } from './Doubles.js';
 import { DueLine } from './DueLine.js';
@@ -83,8 +82,9 @@ function Unfinished({
       aria-label={words.today.unfinished()}
       sx={{
         mb: 2,
-        bgcolor: palette.gate,
-        border: `1px solid ${palette.line}`,
+        bgcolor: 'gate',
+        border: 1,
+        borderColor: 'line',
         borderRadius: '14px',
         px: 2,
         py: 1.25,

@@ -5,7 +5,6 @@ import { useState } from 'react';
 import { formatISO } from 'date-fns/formatISO';
 import TextField from '@mui/material/TextField';
 import { sayMoment, todayHere } from '../common/days.js';
-import { palette } from '../common/theme.js';
 import type { KeptTry } from '../outbox/database.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
@@ -20,11 +19,12 @@ export function Waiting() {
       aria-label={words.sending.title()}
       sx={{
         mb: 2,
-        border: `1px solid ${palette.line}`,
+        border: 1,
+        borderColor: 'line',
         borderRadius: '14px',
         px: 2,
         py: 1.25,
-        bgcolor: palette.gate,
+        bgcolor: 'gate',
         displayPrint: 'none',
       }}
     >

@@ -3,7 +3,6 @@ import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { palette } from '../../common/theme.js';
 import type { Mapping, Sheet } from './mapping.js';
 import { words } from '../../wording/words.js';
 
@@ -31,7 +30,8 @@ export function MapColumns({ sheet, mapping, onMap }: MapColumnsProps) {
             gridTemplateColumns: '1fr 1.4fr 280px',
             gap: 2,
             alignItems: 'center',
-            borderTop: `1px solid ${palette.sand}`,
+            borderTop: 1,
+            borderColor: 'sand',
             py: 0.75,
           }}
         >

@@ -6,7 +6,6 @@ import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
-import { palette } from '../../common/theme.js';
 import type { Sheet } from './mapping.js';
 import { words } from '../../wording/words.js';
 
@@ -78,7 +77,8 @@ function Row({ row, isSure, onSure }: RowProps) {
         display: 'grid',
         gridTemplateColumns: '64px minmax(0, 200px) 110px minmax(0, 1fr)',
         gap: 2,
-        borderTop: `1px solid ${palette.sand}`,
+        borderTop: 1,
+        borderColor: 'sand',
         py: 1,
       }}
     >
@@ -88,7 +88,7 @@ function Row({ row, isSure, onSure }: RowProps) {
       <Typography variant="body2" sx={{ fontWeight: 650 }}>
         {row.name || words.importing.noName()}
       </Typography>
-      <Typography variant="body2" sx={{ color: isRefused ? palette.brick : undefined }}>
+      <Typography variant="body2" sx={{ color: isRefused ? 'brick' : undefined }}>
         {words.importing.outcome[row.outcome]()}
       </Typography>
       <Box>

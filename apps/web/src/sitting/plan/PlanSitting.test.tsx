@@ -30,8 +30,8 @@ test('says how long, what it begins with, and what to lay', () => {
 
 test('another time and other things are one tap each', async () => {
   const chosen = plan();
-  await userEvent.click(screen.getByRole('radio', { name: '2' }));
-  await userEvent.click(screen.getByRole('radio', { name: 'shells' }));
+  await userEvent.click(screen.getByRole('button', { name: '2' }));
+  await userEvent.click(screen.getByRole('button', { name: 'shells' }));
   expect(chosen).toMatchObject([{ whole: { minutes: 2 } }, { plan: { things: 'shell' } }]);
 });
 

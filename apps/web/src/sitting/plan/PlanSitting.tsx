@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
-import { narrow, palette, slim, tight } from '../../common/theme.js';
+import { narrow, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
@@ -163,7 +163,7 @@ function Needed({ access, onChange }: NeededProps) {
                 fontWeight: 500,
                 px: 1.5,
                 [tight]: { fontSize: '0.84rem', px: 1 },
-                '&[aria-pressed=true]': { bgcolor: palette.sand, borderColor: palette.ink, fontWeight: 700 },
+                '&[aria-pressed=true]': { bgcolor: 'sand', borderColor: 'ink', fontWeight: 700 },
               }}
             >
               {words.needs[need]()}

@@ -72,7 +72,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
             variant="body2"
             sx={{
               borderInlineStart: `4px solid ${palette.brass}`,
-              bgcolor: palette.brassPale,
+              bgcolor: 'brassPale',
               px: 1.5,
               py: 0.75,
             }}
@@ -135,7 +135,8 @@ const column = {
 
 /** Below what to say there is a line between them. */
 const laid = {
-  borderTop: `1px solid ${palette.line}`,
+  borderTop: 1,
+  borderColor: 'line',
   pt: 1.25,
   [narrow]: { borderTop: 0, pt: 0 },
 } as const;

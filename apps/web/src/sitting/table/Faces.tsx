@@ -18,7 +18,7 @@ export function Faces({ stores, active, onChoose }: FacesProps) {
     <Box
       component="nav"
       aria-label={words.sitting.atTheTable()}
-      sx={{ display: 'flex', gap: 1, px: 2, py: 0.5, bgcolor: palette.sand }}
+      sx={{ display: 'flex', gap: 1, px: 2, py: 0.5, bgcolor: 'sand' }}
     >
       {stores.map((store, place) => {
         const { child } = store.read();
@@ -36,7 +36,7 @@ export function Faces({ stores, active, onChoose }: FacesProps) {
               p: 0.25,
               borderBottom: '4px solid transparent',
               borderRadius: '10px',
-              '&[aria-current=true]': { borderBottomColor: palette.ink, bgcolor: palette.gate },
+              '&[aria-current=true]': { borderBottomColor: 'ink', bgcolor: 'gate' },
             }}
           >
             <svg width={52} height={52} viewBox="-31 -31 62 62" aria-hidden>

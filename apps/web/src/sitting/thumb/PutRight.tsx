@@ -5,7 +5,6 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { sayEvent } from '../../amending/sayEvent.js';
 import { saidIn, waysToAmend, withSaid } from '../../amending/waysToAmend.js';
-import { palette } from '../../common/theme.js';
 import { NumberPad } from './NumberPad.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
@@ -45,7 +44,7 @@ export function PutRight({ tried, onGesture }: PutRightProps) {
               minWidth: 48,
               px: 1.25,
               fontWeight: 500,
-              '&[aria-pressed=true]': { borderColor: palette.ink, bgcolor: palette.sand },
+              '&[aria-pressed=true]': { borderColor: 'ink', bgcolor: 'sand' },
             }}
           >
             {sayEvent(one)}

@@ -2,7 +2,7 @@ import { captureKinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { palette, target } from '../../common/theme.js';
+import { target } from '../../common/theme.js';
 import { viewOf } from '../kinds/views.js';
 import type { ThumbColumnProps } from './props.js';
 import { UnderThumb } from './UnderThumb.js';
@@ -61,8 +61,8 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
 
 const tall = { minHeight: target.sitting, px: 1 } as const;
 const filled = {
-  bgcolor: palette.ink,
-  color: palette.gate,
-  borderColor: palette.ink,
-  '&:hover': { bgcolor: palette.inkLit },
+  bgcolor: 'ink',
+  color: 'gate',
+  borderColor: 'ink',
+  '&:hover': { bgcolor: 'inkLit' },
 } as const;

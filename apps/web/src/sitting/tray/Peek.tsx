@@ -2,7 +2,6 @@ import { settledEvents, type TraceEvent } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { sayEvent } from '../../amending/sayEvent.js';
-import { palette } from '../../common/theme.js';
 import { words } from '../../wording/words.js';
 
 interface PeekProps {
@@ -23,7 +22,7 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
         onPointerLeave={() => onPeek(false)}
         onPointerCancel={() => onPeek(false)}
         onContextMenu={(event) => event.preventDefault()}
-        sx={{ color: palette.inkSoft, fontWeight: 500, touchAction: 'none' }}
+        sx={{ color: 'inkSoft', fontWeight: 500, touchAction: 'none' }}
       >
         {words.tray.hold()}
       </Button>
@@ -32,7 +31,7 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
           component="output"
           sx={{
             fontSize: 15,
-            color: palette.inkSoft,
+            color: 'inkSoft',
             whiteSpace: 'nowrap',
             overflow: 'hidden',
             textOverflow: 'ellipsis',

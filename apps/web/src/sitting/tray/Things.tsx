@@ -10,8 +10,9 @@ export const trayFrame = {
   flex: 1,
   minHeight: 0,
   borderRadius: '28px',
-  border: `2px solid ${palette.line}`,
-  bgcolor: palette.tray,
+  border: 2,
+  borderColor: 'line',
+  bgcolor: 'tray',
   overflow: 'hidden',
 } as const;
 
