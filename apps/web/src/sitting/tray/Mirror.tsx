@@ -27,7 +27,8 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
 
   const answerRef = useRef<HTMLDivElement>(null);
   useLayoutEffect(() => {
-    if (beat > 0) answerRef.current?.animate({ opacity: [1, 1, 0] }, { duration: 220, easing: 'step-end' });
+    if (beat > 0 && !matchMedia('(prefers-reduced-motion: reduce)').matches)
+      answerRef.current?.animate({ opacity: [1, 1, 0] }, { duration: 220, easing: 'step-end' });
   }, [beat]);
 
   const tap = (event: PointerEvent<SVGSVGElement>): void => {
