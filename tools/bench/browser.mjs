@@ -1,11 +1,12 @@
-import { gzipSync } from 'node:zlib';
 import { withAdult } from '../lib/demo.mjs';
 import { loadWords } from '../lib/words.mjs';
 
 const slowDown = 4;
 const taps = 40;
+const loads = 5;
+const slower = `processor ${slowDown} times slower`;
 
-/** A sitting's first load, and how soon a tap shows on a processor slowed down. */
+/** First loads, and how soon a tap and the end of a count show on a processor slowed down. */
 export async function measureBrowser(url) {
   const { memoryMb } = await (await fetch(`${url}/api/health`)).json();
   return withAdult(url, 'Tomasz', async (page, comeIn) => {
@@ -14,30 +15,60 @@ export async function measureBrowser(url) {
     const sitting = `${url}${await toSitting.getAttribute('href')}`;
     return [
       ['server memory after start, with the demo nursery just loaded', `${memoryMb} MB`],
-      ...(await measureLoad(page.context(), sitting)),
+      ...(await measureLoad(page.context(), 'Today', url, (words) => ({
+        role: 'link',
+        name: new RegExp(words.common.sitDownWith({ name: '.*' })),
+      }))),
+      ...(await measureLoad(page.context(), 'a sitting', sitting, (words) => ({
+        role: 'button',
+        name: words.sitting.changeTask(),
+      }))),
       ...(await measureTaps(page.context(), sitting)),
     ];
   });
 }
 
-/** What the page itself asks for until the tray is shown, past every cache. */
-async function measureLoad(context, sitting) {
+/**
+ * What a page asks for until it can be used, past every cache, and when on a slower processor it is first painted and
+ * can be used.
+ */
+async function measureLoad(context, what, address, readyWhen) {
   const page = await context.newPage();
   const client = await context.newCDPSession(page);
   await client.send('Network.enable');
   await client.send('Network.setCacheDisabled', { cacheDisabled: true });
   await client.send('Network.setBypassServiceWorker', { bypass: true });
-  const scripts = [];
-  page.on('response', (response) => {
-    if (response.request().resourceType() === 'script') scripts.push(response);
-  });
-  await page.goto(sitting);
-  const { sitting: words } = (await loadWords()).english;
-  await page.getByRole('button', { name: words.changeTask() }).waitFor();
-  const sizes = await Promise.all(scripts.map(async (script) => gzipSync(await script.body()).length));
+  const { role, name } = readyWhen((await loadWords()).english);
+  const load = async () => {
+    await page.goto(address);
+    await page.getByRole(role, { name }).first().waitFor();
+  };
+  const scripts = new Set();
+  let bytes = 0;
+  client.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId));
+  const count = ({ requestId, encodedDataLength }) =>
+    (bytes += scripts.has(requestId) ? encodedDataLength : 0);
+  client.on('Network.loadingFinished', count);
+  await load();
+  client.off('Network.loadingFinished', count);
+  await client.send('Emulation.setCPUThrottlingRate', { rate: slowDown });
+  const times = [];
+  for (let run = 0; run < loads; run++) {
+    await load();
+    times.push(
+      await page.evaluate(() => ({
+        painted: performance.getEntriesByName('first-contentful-paint')[0].startTime,
+        ready: performance.now(),
+      })),
+    );
+  }
   await page.close();
-  const kilobytes = sizes.reduce((sum, size) => sum + size, 0) / 1000;
-  return [[`script of a sitting’s first load, gzip, ${sizes.length} files`, `${kilobytes.toFixed(0)} kB`]];
+  const middle = (of) => Math.round(times.map(of).toSorted((a, b) => a - b)[Math.floor(loads / 2)]);
+  return [
+    [`script of ${what}’s first load, as sent`, `${Math.round(bytes / 1000)} kB`],
+    [`first paint of ${what}, ${slower}, median of ${loads}`, `${middle((one) => one.painted)} ms`],
+    ['the same, until it can be used', `${middle((one) => one.ready)} ms`],
+  ];
 }
 
 /** A count to tap along with, whatever is proposed. */
@@ -77,11 +108,36 @@ async function measureTaps(context, sitting) {
   const [first, ...others] = await page.evaluate(() => window.paints);
   const sorted = others.toSorted((a, b) => a - b);
   const at = (share) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))];
-  const slower = `processor ${slowDown} times slower`;
   return [
     [`a tap to its paint, ${slower}, median of ${sorted.length}`, `${at(0.5)} ms`],
     ['the same, 90th percentile', `${at(0.9)} ms`],
     ['the same, longest', `${at(1)} ms`],
     ['the very first tap of a page just loaded', `${first} ms`],
+    [`*Done counting* to the paint of what was seen, ${slower}`, `${await untilTold(page)} ms`],
   ];
+}
+
+/** From the press of *Done counting* to the paint that tells what was seen. */
+async function untilTold(page) {
+  const { kinds, after } = (await loadWords()).english;
+  const done = page.getByRole('button', { name: kinds.doneCounting(), exact: true });
+  await page.evaluate((words) => {
+    window.pressed = new Promise((told) => {
+      addEventListener(
+        'click',
+        ({ timeStamp }) => {
+          const look = () => {
+            const isTold = [...document.querySelectorAll('button')].some((one) => one.textContent === words);
+            if (!isTold) return requestAnimationFrame(look);
+            // The frame in which it stands is painted before the next one begins.
+            requestAnimationFrame(() => told(Math.round(performance.now() - timeStamp)));
+          };
+          requestAnimationFrame(look);
+        },
+        { once: true, capture: true },
+      );
+    });
+  }, after.notRight());
+  await done.click();
+  return page.evaluate(() => window.pressed);
 }

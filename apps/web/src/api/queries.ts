@@ -1,4 +1,12 @@
-import type { ChildPage, RoomMove, RoomOverview, ToldTry, TodayView } from '@dotting/contract';
+import type {
+  ChildPage,
+  Device,
+  OfficeView,
+  RoomMove,
+  RoomOverview,
+  ToldTry,
+  TodayView,
+} from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { QueryClient, queryOptions } from '@tanstack/react-query';
 import { Refused, request } from './http.js';
@@ -37,3 +45,13 @@ export const childQuery = (id: ChildId) =>
 
 export const tryQuery = (id: string) =>
   queryOptions({ queryKey: ['try', id], queryFn: () => request<ToldTry>('GET', `tries/${id}`) });
+
+export const officeQuery = queryOptions({
+  queryKey: ['office'],
+  queryFn: () => request<OfficeView>('GET', 'office'),
+});
+
+export const devicesQuery = queryOptions({
+  queryKey: ['devices'],
+  queryFn: () => request<Device[]>('GET', 'devices'),
+});

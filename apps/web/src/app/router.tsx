@@ -1,5 +1,18 @@
 import { createBrowserRouter } from 'react-router';
+import {
+  childQuery,
+  devicesQuery,
+  movesQuery,
+  officeQuery,
+  queryClient,
+  roomQuery,
+  todayQuery,
+  tryQuery,
+} from '../api/queries.js';
+import { childIdOf } from '../common/ids.js';
+import { Shell } from '../common/Shell.js';
 import { Entrance } from '../entrance/Entrance.js';
+import { ahead } from './ahead.js';
 import { Frame } from './Frame.js';
 import { NotHere } from './NotHere.js';
 
@@ -7,7 +20,7 @@ export const router = createBrowserRouter([
   {
     Component: Entrance,
     ErrorBoundary: NotHere,
-    HydrateFallback: () => null,
+    HydrateFallback: Shell,
     children: [
       {
         Component: Frame,
@@ -18,22 +31,27 @@ export const router = createBrowserRouter([
             children: [
               {
                 index: true,
+                loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
                 lazy: async () => ({ Component: (await import('../today/TodayPage.js')).TodayPage }),
               },
               {
                 path: 'children/:childId',
+                loader: ahead(({ childId }) => queryClient.prefetchQuery(childQuery(childIdOf(childId!)))),
                 lazy: async () => ({ Component: (await import('../child/ChildPage.js')).ChildPage }),
               },
               {
                 path: 'tries/:tryId',
+                loader: ahead(({ tryId }) => queryClient.prefetchQuery(tryQuery(tryId!))),
                 lazy: async () => ({ Component: (await import('../replay/ReplayPage.js')).ReplayPage }),
               },
               {
                 path: 'room',
+                loader: ahead((_, room) => queryClient.prefetchQuery(roomQuery(room.id))),
                 lazy: async () => ({ Component: (await import('../room/RoomPage.js')).RoomPage }),
               },
               {
                 path: 'seen',
+                loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
                 lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
               },
               {
@@ -48,6 +66,7 @@ export const router = createBrowserRouter([
                   },
                   {
                     path: 'ideas',
+                    loader: ahead((_, room) => queryClient.prefetchQuery(movesQuery(room.id))),
                     lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),
                   },
                   {
@@ -58,6 +77,7 @@ export const router = createBrowserRouter([
                   },
                   {
                     path: 'devices',
+                    loader: ahead(() => queryClient.prefetchQuery(devicesQuery)),
                     lazy: async () => ({
                       Component: (await import('../devices/DevicesPage.js')).DevicesPage,
                     }),
@@ -66,6 +86,7 @@ export const router = createBrowserRouter([
               },
               {
                 path: 'office',
+                loader: ahead(() => queryClient.prefetchQuery(officeQuery)),
                 lazy: async () => ({ Component: (await import('../office/OfficePage.js')).OfficePage }),
                 children: [
                   {
@@ -94,6 +115,9 @@ export const router = createBrowserRouter([
       },
       {
         path: 'sit/:childIds',
+        loader: ahead(({ childIds }) =>
+          childIds!.split('+').map((id) => queryClient.prefetchQuery(childQuery(childIdOf(id)))),
+        ),
         lazy: async () => ({ Component: (await import('../sitting/SittingPage.js')).SittingPage }),
       },
       { path: '*', Component: NotHere },

@@ -41,8 +41,8 @@ export function Choice<Value extends string>({
         aria-labelledby={id}
         disabled={disabled}
         value={value}
-        // Pressed again the chosen one stays: there is no none.
-        onChange={(_, chosen: Value | null) => chosen !== null && onChoose(chosen)}
+        // Pressed again it is chosen once more: whether that takes it back is not for here.
+        onChange={(_, chosen: Value | null) => onChoose(chosen ?? value!)}
         sx={{ ...inColumns }}
       >
         {options.map(([option, words]) => (

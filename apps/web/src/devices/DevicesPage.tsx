@@ -3,19 +3,14 @@ import type { Device } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { queryOptions, useMutation, useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { request } from '../api/http.js';
-import { queryClient } from '../api/queries.js';
+import { devicesQuery, queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
-
-const devicesQuery = queryOptions({
-  queryKey: ['devices'],
-  queryFn: () => request<Device[]>('GET', 'devices'),
-});
 
 /** The devices signed in for the site; the lead can end any of them at once. */
 export function DevicesPage() {

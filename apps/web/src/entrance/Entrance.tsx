@@ -8,6 +8,7 @@ import { Notice } from '../common/Notice.js';
 import { outbox } from '../outbox/outbox.js';
 import { ComeIn } from './ComeIn.js';
 import { HereContext } from '../common/here.js';
+import { Shell } from '../common/Shell.js';
 import { hereQuery, setAdult } from './hereQuery.js';
 import { LocksSoon } from './LocksSoon.js';
 import { lockDevice } from './stay.js';
@@ -20,7 +21,7 @@ const SignInDevice = lazy(() => import('./SignInDevice.js'));
 /** Lets nobody past who is not signed in: first the device, then an adult. */
 export function Entrance() {
   const { data: here, error, isPending, refetch } = useQuery(hereQuery);
-  if (isPending) return null;
+  if (isPending) return <Shell />;
   if (error) {
     return (
       <Notice onRetry={() => void refetch()}>{words.entrance.noServer({ problem: error.message })}</Notice>

@@ -5,7 +5,7 @@ import { NavLink, Outlet } from 'react-router';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { partLink } from '../common/theme.js';
-import { officeQuery } from './office.js';
+import { officeQuery } from '../api/queries.js';
 import { words } from '../wording/words.js';
 
 /** What a lead looks after. */

@@ -1,12 +1,5 @@
-import type { OfficeView } from '@dotting/contract';
-import { queryOptions } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
-
-export const officeQuery = queryOptions({
-  queryKey: ['office'],
-  queryFn: () => request<OfficeView>('GET', 'office'),
-});
 
 /** Changes something in the office, and has everything that may rest on it asked for again. */
 export async function change<Answer = void>(
