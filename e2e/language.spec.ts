@@ -11,7 +11,10 @@ test('an adult is spoken to in her own language, also without a network, and the
   await page.getByRole('button', { name: 'Español' }).click();
   await page.getByRole('link', { name: 'Hoy', exact: true }).click();
   const children = page.getByRole('navigation', { name: 'Peques' });
-  await page.getByRole('button', { name: /^¿Por qué/ }).first().click();
+  await page
+    .getByRole('button', { name: /^¿Por qué/ })
+    .first()
+    .click();
   await expect(page.getByText(/ – seguro\./).first()).toBeVisible();
   await expect(page.locator('html')).toHaveAttribute('lang', 'es');
 

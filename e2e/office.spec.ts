@@ -237,4 +237,14 @@ test('a half-typed form is asked about before it is left, and nothing is asked w
   await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
   await page.getByRole('link', { name: 'Room', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Lower Pound' })).toBeVisible();
+  // Not the office’s alone: a teaching idea half put otherwise, and put back as it was.
+  await page.goto('/settings/ideas');
+  const idea = page.getByRole('textbox', { name: 'Try' }).first();
+  const before = await idea.inputValue();
+  await idea.fill(`${before}, slowly`);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await press(page, 'Stay here');
+  await idea.fill(before);
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
 });

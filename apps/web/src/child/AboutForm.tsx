@@ -10,6 +10,7 @@ import { ChildField } from '../common/ChildField.js';
 import { sending } from '../common/sending.js';
 import { useUnsaved } from '../common/unsaved.js';
 import { words } from '../wording/words.js';
+import { useState } from 'react';
 
 interface AboutFormProps {
   readonly child: ChildView;
@@ -22,7 +23,8 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
     resolver: classValidatorResolver(ChildChange),
     defaultValues: Object.fromEntries(columnsToCorrect.map((name) => [name, child[name]])),
   });
-  const typed = useUnsaved();
+  const [isTyped, setTyped] = useState(false);
+  useUnsaved(isTyped);
   const { errors, isSubmitting } = form.formState;
   const save = form.handleSubmit((change) =>
     sending(form.setError, async () => {
@@ -37,7 +39,7 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         component="form"
         noValidate
         onSubmit={(event) => void save(event)}
-        onInput={typed}
+        onInput={() => setTyped(true)}
         sx={{ display: 'grid', gap: 2 }}
       >
         {columnsToCorrect.map((name) => (

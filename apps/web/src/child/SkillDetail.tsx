@@ -12,6 +12,7 @@ import { sayShortDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
 import { palette, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
+import { useUnsaved } from '../common/unsaved.js';
 
 interface SkillDetailProps {
   readonly childId: string;
@@ -119,6 +120,7 @@ function Course({ line: { course, overruled } }: { readonly line: SkillLineView 
 function OverruleStatement({ childId, line }: SkillDetailProps) {
   const [said, setSaid] = useState('');
   const [reason, setReason] = useState('');
+  useUnsaved(said + reason !== '');
   const rule = useMutation({
     mutationFn: (own: string | null) =>
       request('POST', `children/${childId}/statements`, {
@@ -126,7 +128,11 @@ function OverruleStatement({ childId, line }: SkillDetailProps) {
         words: own,
         reason: own === null ? words.child.usesOurs() : reason,
       }),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: childQuery(childId as never).queryKey }),
+    onSuccess: () => {
+      setSaid('');
+      setReason('');
+      return queryClient.invalidateQueries({ queryKey: childQuery(childId as never).queryKey });
+    },
   });
   return (
     <Box

@@ -4,6 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { words } from '../wording/words.js';
+import { useUnsaved } from './unsaved.js';
 
 interface ReasonsProps {
   /** What is asked. */
@@ -19,6 +20,7 @@ const longest = 200;
 /** Why something is done: a usual reason in one tap, or one of the adult's own. */
 export function Reasons({ title, usual, isBusy = false, onReason }: ReasonsProps) {
   const [own, setOwn] = useState('');
+  useUnsaved(own !== '');
   return (
     <Box role="group" aria-label={title} sx={{ display: 'grid', gap: 0.75 }}>
       <Typography variant="body2" color="textSecondary">

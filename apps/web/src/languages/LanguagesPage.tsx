@@ -16,6 +16,7 @@ import { hereQuery } from '../entrance/hereQuery.js';
 import { sending } from '../common/sending.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
+import { useUnsaved } from '../common/unsaved.js';
 
 /** The number words children here may count in: those that are shipped, and the site's own lists. */
 export function LanguagesPage() {
@@ -84,7 +85,8 @@ function AddList() {
     resolver: classValidatorResolver(LanguageList),
     defaultValues: { tag: '', name: '', rightToLeft: false, words: [] },
   });
-  const { errors, isSubmitting } = formState;
+  const { errors, isDirty, isSubmitting } = formState;
+  useUnsaved(isDirty);
   const add = handleSubmit((list) =>
     sending(setError, async () => {
       await request('PUT', `languages/${list.tag}`, list);

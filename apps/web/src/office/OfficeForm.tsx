@@ -1,7 +1,7 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import type { ReactNode, SubmitEvent } from 'react';
+import { useState, type ReactNode, type SubmitEvent } from 'react';
 import { narrow, slim } from '../common/theme.js';
 import { useUnsaved } from '../common/unsaved.js';
 
@@ -24,9 +24,17 @@ interface OfficeFormProps {
 /** A form of the office: fields three abreast where there is room, and what can be done beneath. */
 export function OfficeForm(props: OfficeFormProps) {
   const { label, submitWords, leaveWords, isSubmitting, error, onSubmit, onLeave, others, children } = props;
-  const typed = useUnsaved();
+  const [isTyped, setTyped] = useState(false);
+  useUnsaved(isTyped);
   return (
-    <Box component="form" noValidate aria-label={label} onSubmit={onSubmit} onInput={typed} sx={grid}>
+    <Box
+      component="form"
+      noValidate
+      aria-label={label}
+      onSubmit={onSubmit}
+      onInput={() => setTyped(true)}
+      sx={grid}
+    >
       {children}
       {error !== undefined && (
         <Typography role="alert" sx={wholeLine}>

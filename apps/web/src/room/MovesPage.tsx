@@ -14,6 +14,7 @@ import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
+import { useUnsaved } from '../common/unsaved.js';
 
 /** What this room does about each slip: the shipped moves, and its own where it has changed them. */
 export function MovesPage() {
@@ -48,6 +49,7 @@ interface MoveProps {
 
 function Move({ roomId, move: { slip, saw, move, shipped }, mayChange }: MoveProps) {
   const [idea, setIdea] = useState(move);
+  useUnsaved(idea !== move);
   const change = useMutation({
     mutationFn: (to: string) => request('PUT', `rooms/${roomId}/moves`, { slip, saw, move: to }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: movesQuery(roomId).queryKey }),
