@@ -123,7 +123,7 @@ async function untilTold(page) {
   const done = page.getByRole('button', { name: kinds.doneCounting(), exact: true });
   await page.evaluate((words) => {
     window.pressed = new Promise((told) => {
-      addEventListener(
+      window.addEventListener(
         'click',
         ({ timeStamp }) => {
           const look = () => {
