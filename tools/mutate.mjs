@@ -62,8 +62,10 @@ function isCaught(file) {
   const jest = path.join(root, 'node_modules', 'jest', 'bin', 'jest.js');
   const args = [
     jest,
-    '-c',
-    path.join(core, 'jest.config.js'),
+    // What is put in words rests on what is so: those tests look at it too.
+    '--projects',
+    core,
+    path.join(root, 'packages', 'words'),
     '--findRelatedTests',
     file,
     '--testSequencer',
@@ -73,7 +75,7 @@ function isCaught(file) {
     '2',
   ];
   const { status, signal } = spawnSync(process.execPath, args, {
-    cwd: core,
+    cwd: root,
     env: { ...process.env, FC_FORGET: '1' },
     stdio: 'ignore',
     timeout: 1000 * secondsForOne,
