@@ -182,6 +182,41 @@ describe('what counts for nothing, or otherwise than it was read', () => {
     expect(observationsOf(tried('count-row', 3, [given(3), ...counted(1, 2, 3)])).fetch).toBeNull();
   });
 
+  test('a request tells from one to the whole pile; what cannot have been, or is ruled against unseen, tells nothing', () => {
+    const { pile } = taskOf('give-n');
+    const fetched = (asked: number, got: number, facts: Partial<Trace> = {}) =>
+      observationsOf(tried('give-n', 3, [ask('give'), given(got)], { target: asked, ...facts })).fetch;
+    expect(fetched(1, 1)).toMatchObject({ asked: 1, given: 1, weight: 1, pile });
+    expect(fetched(pile!, pile!)).toMatchObject({ asked: pile, given: pile });
+    expect(fetched(3, pile!)).toMatchObject({ asked: 3, given: pile, weight: 1 });
+    for (const none of [fetched(3, 0), fetched(3, pile! + 1), fetched(0, 1), fetched(pile! + 1, 3)])
+      expect(none).toBeNull();
+    const ruled = (holds: boolean): Partial<Trace> => ({
+      rulings: [{ on: 'task', holds, reason: 'seen', by: 'Orla', at: '2026-03-02T10:00:00.000+00:00' }],
+    });
+    expect(fetched(3, 4, ruled(true))).toMatchObject({ given: 3 });
+    expect(fetched(3, 4, ruled(false))).toMatchObject({ given: 4 });
+    expect(fetched(3, 3, ruled(false))).toBeNull();
+    expect(fetched(3, 4, { help: 'guided' })).toMatchObject({ given: 4, weight: 1 });
+    expect(fetched(3, 3, { help: 'guided' })).toBeNull();
+  });
+
+  test('of one-to-one nothing is told without a thing or a touch, and the largest set counts as a hundred', () => {
+    const counts = (size: number, words: readonly number[]) =>
+      observationsOf(
+        traceOf({
+          set: { size, things: 'cork', arrangement: 'row' },
+          target: size,
+          happenings: counted(...words),
+        }),
+      ).tracking;
+    expect(counts(0, [1])).toBeNull();
+    expect(counts(4, [])).toBeNull();
+    expect(counts(4, [1, 2, 3, 4])).toMatchObject({ n: 4, success: true, firstSlip: null });
+    expect(counts(4, [1, 2, 3, 4, 5])).toMatchObject({ n: 4, success: false });
+    expect(counts(120, [1, 2, 3])).toMatchObject({ n: 100, success: false });
+  });
+
   test('a miss of a child that stopped short of what was asked tells less; one that came that far stopped for nothing', () => {
     const stopped = (...words: number[]) =>
       observationsOf(
