@@ -167,6 +167,7 @@ test('on paper a child’s page is one sheet, as are Today and the room, with no
   for (const part of ['Today', 'Room']) {
     await page.getByRole('link', { name: part, exact: true }).click();
     await page.waitForLoadState('networkidle');
+    if (part === 'Room') await expect(page.getByRole('button', { name: 'By month' })).toBeVisible();
     expect([part, await sheetsOf(page)]).toEqual([part, 1]);
     await page.emulateMedia({ media: 'print' });
     const pressed = page.getByRole('main').getByRole('button');

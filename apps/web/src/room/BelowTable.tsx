@@ -14,7 +14,11 @@ export function BelowTable({ overview }: { readonly overview: RoomOverview }) {
   return (
     <Box sx={{ display: 'grid', gap: 2, mt: 2 }}>
       <Together overview={overview} />
-      <Box component="section" aria-label={words.room.months()}>
+      <Box
+        component="section"
+        aria-label={words.room.months()}
+        sx={{ displayPrint: showsMonths ? 'block' : 'none' }}
+      >
         <Typography variant="h2">
           <Button
             variant="text"
