@@ -52,6 +52,8 @@ test('the start command starts again what ends by itself, and says so', async ({
     );
 
   await says('Dotting is ready at');
+  // What the tests before have made is no reason to build anew, under the pages of those beside.
+  expect(said).not.toContain('Building');
   expect(await health()).toBe(200);
 
   process.kill(Number(await readFile(path.join(folder, 'db', 'db.pid'), 'utf8')), 'SIGKILL');

@@ -22,7 +22,7 @@ export async function ensureBuilt() {
   await writeFile(markFile, print);
 }
 
-/** Changes when any source file is added, removed or written. */
+/** Changes when any source file is added, removed or written; what builds and tests make is no source. */
 async function fingerprint() {
   const hash = createHash('sha256').update(await readFile(path.join(root, 'package-lock.json')));
   for (const part of parts) {
@@ -30,7 +30,7 @@ async function fingerprint() {
     const files = entries
       .filter((entry) => entry.isFile())
       .map((entry) => path.join(entry.parentPath, entry.name))
-      .filter((file) => !/[/\\](dist|made|node_modules)[/\\]/.test(file))
+      .filter((file) => !/[/\\](dist|\.?made|node_modules)[/\\]|\.tsbuildinfo$/.test(file))
       .sort();
     for (const file of files) hash.update(`${path.relative(root, file)} ${(await stat(file)).mtimeMs}\n`);
   }
