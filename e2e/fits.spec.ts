@@ -22,6 +22,12 @@ const screens = [
   { name: 'letters twice as large', width: 1280, height: 800, letters: '200%' },
   { name: 'enlarged four times', width: 320, height: 200, letters: '100%' },
 ] as const;
+/** The checks take half a second a view: two screens of the six each time, all of them with EVERY_SCREEN=1. */
+const toCheck: ReadonlySet<string> = new Set(
+  screens
+    .filter(({ name }) => process.env['EVERY_SCREEN'] || ['1280×800', 'a telephone'].includes(name))
+    .map(({ name }) => name),
+);
 const toHold: ReadonlySet<string> = new Set(screens.slice(0, 3).map(({ name }) => name));
 
 /** What runs off the page, is cut off, lies over another, or scrolls where it should not. */
@@ -106,8 +112,8 @@ const violations = (page: Page): Promise<readonly string[]> =>
     return found.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 120)).join(' ')}`);
   });
 
-// What floats over the page finds its place and colour a moment later.
-const soon = expect.configure({ soft: true, timeout: 3000 });
+// What floats over the page finds its place and colour a moment later; one look takes seconds on a busy machine.
+const soon = expect.configure({ soft: true, timeout: 20_000 });
 
 /** Holds each view against each screen, and leaves it as it was. */
 async function holdAgainstAll(page: Page, views: AsyncGenerator<string>, holds: boolean): Promise<void> {
@@ -116,7 +122,7 @@ async function holdAgainstAll(page: Page, views: AsyncGenerator<string>, holds: 
       await page.setViewportSize({ width, height });
       await page.evaluate((size) => (document.documentElement.style.fontSize = size), letters);
       await soon.poll(() => misfits(page, !holds || !toHold.has(name)), `${view}, ${name}`).toEqual([]);
-      await soon.poll(() => violations(page), `${view}, ${name}`).toEqual([]);
+      if (toCheck.has(name)) await soon.poll(() => violations(page), `${view}, ${name}`).toEqual([]);
     }
     await page.setViewportSize(screens[0]);
     await page.evaluate(() => (document.documentElement.style.fontSize = ''));

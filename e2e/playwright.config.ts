@@ -10,6 +10,7 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   forbidOnly: true,
   use: {
+    contextOptions: { reducedMotion: 'reduce' },
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/London',
@@ -20,7 +21,7 @@ export default defineConfig({
     screenshot: 'only-on-failure',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
+      args: ['--disable-gpu', '--no-sandbox', '--disable-dev-shm-usage', '--disable-background-networking'],
     },
   },
 });

@@ -47,6 +47,16 @@ export default defineConfig({
     }),
   ],
   resolve: { conditions: ['source', ...defaultClientConditions] },
-  build: { target: 'es2022' },
+  build: {
+    target: 'es2022',
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          // What every page stands on comes in one piece, not in twenty.
+          groups: [{ name: 'ground', tags: ['$initial'], test: /node_modules|packages/ }],
+        },
+      },
+    },
+  },
   server: { host: '127.0.0.1', port: 5180, strictPort: true, proxy: { '/api': 'http://127.0.0.1:4173' } },
 });
