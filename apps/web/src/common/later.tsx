@@ -1,4 +1,4 @@
-import { lazy, Suspense, type ComponentType, type ReactNode } from 'react';
+import { lazy, Suspense, useState, type ComponentType, type ReactNode } from 'react';
 
 const loads: (() => Promise<unknown>)[] = [];
 
@@ -6,9 +6,13 @@ const loads: (() => Promise<unknown>)[] = [];
 export function later<Props extends object>(
   load: () => Promise<ComponentType<Props>>,
 ): (props: Props) => ReactNode {
-  const Component = lazy(async () => ({ default: await load() }));
-  loads.push(load);
+  let fetched: ComponentType<Props> | undefined;
+  const fetch = async (): Promise<ComponentType<Props>> => (fetched = await load());
+  const Awaited = lazy(async () => ({ default: await fetch() }));
+  loads.push(fetch);
   return function Later(props: Props) {
+    // What is there is drawn at once: what has to be awaited, if only for a moment, React holds back for 300 ms.
+    const [Component] = useState<ComponentType<Props>>(() => fetched ?? Awaited);
     return (
       <Suspense>
         <Component {...props} />

@@ -85,6 +85,7 @@ const sittingOf = (id: TraceId): KeptSitting => ({
   pausedMs: 0,
   closing: null,
   tries: [id],
+  isPlanDue: false,
   isOpen: true,
 });
 

@@ -58,6 +58,8 @@ export interface Sitting {
   /** Tasks the child had met before this sitting. */
   readonly metTasks: readonly string[];
   readonly plan: Plan;
+  /** A try has ended since it was planned: what to put next is still to be worked out. */
+  readonly isPlanDue: boolean;
   /** For how long, and with which other question. */
   readonly whole: Whole;
   /** Being planned before the child comes, under way, or being closed. */

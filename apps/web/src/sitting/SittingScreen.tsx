@@ -3,7 +3,8 @@ import { languages } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { afterPaint } from '../common/afterPaint.js';
 import { useTabTitle } from '../common/useTabTitle.js';
 import { narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
@@ -32,6 +33,7 @@ interface SittingScreenProps {
 export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const sitting = useSittingAfterPaint(store);
   useTabTitle(sitting.child.firstName);
+  useNextPlan(store, sitting.isPlanDue);
   const phase = phaseOf(sitting);
   const [isChanging, setChanging] = useState(false);
   const [isOtherWord, setOtherWord] = useState(false);
@@ -110,6 +112,14 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
         )}
       </Box>
     </Box>
+  );
+}
+
+/** Works out what to put next once what was seen stands there. */
+function useNextPlan(store: SittingStore, isDue: boolean): void {
+  useEffect(
+    () => (isDue ? afterPaint(() => store.dispatch({ kind: 'plan-next' })) : undefined),
+    [store, isDue],
   );
 }
 

@@ -51,6 +51,7 @@ export type Action =
   | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
   | { readonly kind: 'end'; readonly ended: Ended }
   | { readonly kind: 'set-aside'; readonly reason: string | null }
+  | { readonly kind: 'plan-next' }
   | { readonly kind: 'next-try' };
 
 /** The sitting after an action: the one place where a sitting changes. */
@@ -59,9 +60,9 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'gesture':
       return afterGesture(sitting, action.gesture, now);
     case 'lay':
-      return isBetweenTries(sitting) ? relaid(sitting, action.plan, action.way, now) : sitting;
+      return isBetweenTries(sitting) ? relaid(withNext(sitting, now), action.plan, action.way, now) : sitting;
     case 'turn':
-      return isBetweenTries(sitting) ? turned(sitting) : sitting;
+      return isBetweenTries(sitting) ? turned(withNext(sitting, now)) : sitting;
     case 'whole-plan':
       return { ...sitting, whole: { ...sitting.whole, ...action.whole } };
     case 'begin':
@@ -76,7 +77,7 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return withHead(sitting, { mixedWith: action.language ?? undefined });
     case 'open-closing':
       return {
-        ...ended(sitting, 'interrupted', now, true),
+        ...ended(sitting, 'interrupted', true),
         stage: 'closing',
         closing: closingOf(sitting, now),
       };
@@ -93,9 +94,11 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'set-aside':
       return withHead(sitting, { setAside: action.reason ?? undefined });
     case 'end':
-      return ended(sitting, action.ended, now);
+      return ended(sitting, action.ended);
+    case 'plan-next':
+      return withNext(sitting, now);
     case 'next-try':
-      return { ...sitting, isOpen: false };
+      return { ...withNext(sitting, now), isOpen: false };
   }
 }
 
@@ -107,8 +110,8 @@ function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   const after = recorded(asked, gesture, now);
   // A question opens the try again: the things still lie there.
   if (gesture.kind === 'ask') return withHead(after, { ended: null });
-  if (openTry(after)?.head.ended !== null) return planned(after, now);
-  return endsTheTry(gesture, after) ? ended(after, 'finished', now) : after;
+  if (openTry(after)?.head.ended !== null) return { ...after, isPlanDue: true };
+  return endsTheTry(gesture, after) ? ended(after, 'finished') : after;
 }
 
 const recorded = (sitting: Sitting, gesture: Gesture, now: Now): Sitting =>
@@ -175,12 +178,16 @@ function resumed(sitting: Sitting, now: Now): Sitting {
   return { ...sitting, pausedAt: null, pausedMs: sitting.pausedMs + since };
 }
 
-/** Ends the open try and plans the next; a sitting without one stays as it is. */
-function ended(sitting: Sitting, how: Ended, now: Now, onlyIfGoing = false): Sitting {
+/** Ends the open try, and with it what was planned; a sitting without one stays as it is. */
+function ended(sitting: Sitting, how: Ended, onlyIfGoing = false): Sitting {
   const open = openTry(sitting);
   if (!open || (onlyIfGoing && open.head.ended !== null)) return sitting;
-  return planned(withHead(sitting, { ended: how }), now);
+  return { ...withHead(sitting, { ended: how }), isPlanDue: true };
 }
+
+/** Worked out once the end of a try has been seen, or when it is needed: what is seen does not wait for it. */
+const withNext = (sitting: Sitting, now: Now): Sitting =>
+  sitting.isPlanDue ? planned(sitting, now) : sitting;
 
 /** What the sitting changed; lines that the adult has already put otherwise keep her words. */
 function closingOf(sitting: Sitting, now: Now): Closing {

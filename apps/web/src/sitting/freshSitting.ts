@@ -64,6 +64,7 @@ export function freshSitting(
     pausedMs: 0,
     closing: null,
     tries: [],
+    isPlanDue: false,
     isOpen: false,
   };
 }

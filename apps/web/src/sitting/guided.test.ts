@@ -135,7 +135,7 @@ describe('the plan of a sitting', () => {
   test('the other question comes when the first has had its time', () => {
     // The other question keeps more than a minute: the first has had its own after one try.
     const whole: Action = { kind: 'whole-plan', whole: { minutes: 1, other: 'how-many' } };
-    const sitting = play([whole, ...Array.from({ length: 4 }, () => next), end]);
+    const sitting = play([whole, ...Array.from({ length: 4 }, () => next), end, { kind: 'plan-next' }]);
     expect(sitting.plan).toMatchObject({ task: 'how-many', things: 'cork' });
     expect(sitting.plan.why).toMatch(/One other question/);
   });

@@ -124,5 +124,6 @@ export function planned(sitting: Sitting, now: Now): Sitting {
   return {
     ...sitting,
     plan: laid(sitting, { ...plan, task, size: n, things, why: tellNext(words, why) }, now),
+    isPlanDue: false,
   };
 }

@@ -57,13 +57,19 @@ describe('beginning a try', () => {
 });
 
 describe('ending a try', () => {
-  test('an answer ends it and plans the next, with what lies on the table', () => {
-    const sitting = play([...Array.from({ length: 4 }, () => by('next')), by('how-many'), answer(4)]);
+  test('an answer ends it, and what comes next is worked out after it, with what lies on the table', () => {
+    const ended = play([...Array.from({ length: 4 }, () => by('next')), by('how-many'), answer(4)]);
+    expect([ended.isPlanDue, ended.plan]).toEqual([true, fresh.plan]);
+    const sitting = play([{ kind: 'plan-next' }], ended);
     expect(phaseOf(sitting)).toBe('read');
     expect(lastTry(sitting).head.ended).toBe('finished');
     expect(sitting.plan).toMatchObject({ task: 'count-row', things: 'cork' });
     expect(sitting.plan.size).toBeGreaterThan(4);
     expect(sitting.plan.why).toMatch(/tells us most/);
+    expect(play([{ kind: 'plan-next' }], sitting)).toBe(sitting);
+    // Whoever is quicker does not get the old plan.
+    expect(play([{ kind: 'next-try' }], ended).plan).toEqual(sitting.plan);
+    expect(play([{ kind: 'lay', plan: { things: 'shell' } }], ended).plan.size).toBe(sitting.plan.size);
   });
 
   test('no answer ends it too, and a question after the end opens it again', () => {

@@ -143,6 +143,7 @@ async function restore(kept: KeptSitting): Promise<Sitting> {
   const tries = await Promise.all(kept.tries.map((id) => keptTry(id)));
   return {
     ...kept,
+    isPlanDue: kept.isPlanDue ?? false,
     // Kept by an earlier version, it does not say what it is for: what lay there.
     whole: { ...kept.whole, main: kept.whole.main ?? kept.plan.task, mainWhy: kept.whole.mainWhy ?? '' },
     tries: tries.flatMap((one) => {

@@ -27,6 +27,7 @@ export const fresh: Sitting = {
   metTasks: ['count-row'],
   plan: { task: 'count-row', size: 4, things: 'cork', why: 'Nobody has looked yet.', language: 'cy' },
   whole: { minutes: 4, main: 'count-row', mainWhy: '', other: null },
+  isPlanDue: false,
   stage: 'planning',
   access: [],
   pausedAt: null,

@@ -1,4 +1,5 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { afterPaint } from '../common/afterPaint.js';
 import type { Sitting } from '../outbox/sitting.js';
 import type { SittingStore } from './sittingStore.js';
 
@@ -11,20 +12,16 @@ export function useSittingNow(store: SittingStore): Sitting {
 export function useSittingAfterPaint(store: SittingStore): Sitting {
   const [shown, setShown] = useState(store.read);
   useEffect(() => {
-    let frame = 0;
-    let task: ReturnType<typeof setTimeout>;
+    let cancel = (): void => undefined;
     const showSoon = (): void => {
-      cancelAnimationFrame(frame);
-      frame = requestAnimationFrame(() => {
-        task = setTimeout(() => setShown(store.read()));
-      });
+      cancel();
+      cancel = afterPaint(() => setShown(store.read()));
     };
     showSoon();
     const unsubscribe = store.subscribe(showSoon);
     return () => {
       unsubscribe();
-      cancelAnimationFrame(frame);
-      clearTimeout(task);
+      cancel();
     };
   }, [store]);
   return shown;

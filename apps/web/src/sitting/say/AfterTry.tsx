@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { languageName } from '../../common/language.js';
+import { useIsPainted } from '../../common/afterPaint.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { narrow } from '../../common/theme.js';
@@ -33,10 +34,8 @@ const endings = [
 /** What the try showed, in one sentence that can be put right here. */
 export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   const [isPuttingRight, setIsPuttingRight] = useState(false);
-  const { here } = useHere();
+  const isPainted = useIsPainted();
   const { head, events } = tried;
-  const ways = viewOf[taskOf(head.task).kind].strategies();
-  const others = languages.filter((tag) => tag !== head.language);
   const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
   return (
     <Box
@@ -71,41 +70,54 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
       {isPuttingRight ? (
         <PutRight tried={tried} onGesture={(gesture) => dispatch({ kind: 'gesture', gesture })} />
       ) : (
-        <>
-          {ways.length > 0 && (
-            <Choice
-              label={words.after.strategy()}
-              value={head.strategy ?? null}
-              options={ways}
-              onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
-            />
-          )}
-          {others.length > 0 && (
-            <Choice
-              label={words.after.countedIn({ language: languageName(head.language, here.languages) })}
-              value={head.mixedWith ?? 'alone'}
-              options={[
-                ['alone', words.after.onlyThat()],
-                ...others.map(
-                  (tag) =>
-                    [tag, words.after.mixedWith({ language: languageName(tag, here.languages) })] as const,
-                ),
-              ]}
-              onChoose={(tag) => dispatch({ kind: 'mixed-with', language: tag === 'alone' ? null : tag })}
-            />
-          )}
-          <Choice
-            label={words.after.howItEnded()}
-            value={head.ended}
-            options={endings.map((one) => [one, words.after.ended[one]()])}
-            onChoose={(ended) => dispatch({ kind: 'end', ended })}
-          />
-          {head.setAside === undefined && (
-            <Reasons title={words.after.dontCount()} usual={reasons()} onReason={setAside} />
-          )}
-        </>
+        isPainted && <WhatMayBeAdded tried={tried} languages={languages} dispatch={dispatch} />
       )}
     </Box>
+  );
+}
+
+/** The way the child counted, its language, how it ended, and whether it counts: drawn once what was seen stands there. */
+function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
+  const { here } = useHere();
+  const ways = viewOf[taskOf(head.task).kind].strategies();
+  const others = languages.filter((tag) => tag !== head.language);
+  return (
+    <>
+      {ways.length > 0 && (
+        <Choice
+          label={words.after.strategy()}
+          value={head.strategy ?? null}
+          options={ways}
+          onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
+        />
+      )}
+      {others.length > 0 && (
+        <Choice
+          label={words.after.countedIn({ language: languageName(head.language, here.languages) })}
+          value={head.mixedWith ?? 'alone'}
+          options={[
+            ['alone', words.after.onlyThat()],
+            ...others.map(
+              (tag) => [tag, words.after.mixedWith({ language: languageName(tag, here.languages) })] as const,
+            ),
+          ]}
+          onChoose={(tag) => dispatch({ kind: 'mixed-with', language: tag === 'alone' ? null : tag })}
+        />
+      )}
+      <Choice
+        label={words.after.howItEnded()}
+        value={head.ended}
+        options={endings.map((one) => [one, words.after.ended[one]()])}
+        onChoose={(ended) => dispatch({ kind: 'end', ended })}
+      />
+      {head.setAside === undefined && (
+        <Reasons
+          title={words.after.dontCount()}
+          usual={reasons()}
+          onReason={(reason) => dispatch({ kind: 'set-aside', reason })}
+        />
+      )}
+    </>
   );
 }
 
