@@ -135,6 +135,10 @@ test('the key / finds a child, a setting and a task, and a task asks with whom',
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   const field = page.getByRole('combobox');
   await page.keyboard.press('/');
+  await expect(field).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(field).toBeHidden();
+  await page.keyboard.press('/');
   await field.fill('dil');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Dilys' })).toBeVisible();

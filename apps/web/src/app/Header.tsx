@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { NavLink, useLocation } from 'react-router';
 import { useHere } from '../common/here.js';
 import { later } from '../common/later.js';
-import { headingFont, narrow } from '../common/theme.js';
+import { headingFont, narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { SearchButton } from '../search/SearchButton.js';
 import { words } from '../wording/words.js';
@@ -33,7 +33,11 @@ export function Header({ childrenHere }: HeaderProps) {
         {words.frame.children()}
       </Button>
       {openOn === pathname && <ChildrenDrawer onClose={() => setOpenOn(null)}>{childrenHere}</ChildrenDrawer>}
-      <Box sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem' }}>Dotting</Box>
+      <Box
+        sx={{ fontFamily: headingFont, fontWeight: 700, fontSize: '1.35rem', [slim]: { display: 'none' } }}
+      >
+        Dotting
+      </Box>
       <Box component="nav" aria-label={words.frame.parts()} sx={parts}>
         <NavLink to="/" end>
           {words.frame.today()}
@@ -77,6 +81,7 @@ const parts = {
   flex: '1 1 20rem',
   // Below the rest, the whole width its own.
   [narrow]: { order: 1, flexBasis: '100%' },
+  [slim]: { columnGap: 1 },
   '& a': {
     color: 'inkSoft',
     textDecoration: 'none',

@@ -14,7 +14,8 @@ interface NotSavedProps {
 export function NotSaved({ onStay, onLeave }: NotSavedProps) {
   const id = useId();
   return (
-    <Dialog open onClose={onStay} aria-labelledby={id}>
+    // The focus is with the button from the start; else the dialog takes it for itself.
+    <Dialog open disableAutoFocus onClose={onStay} aria-labelledby={id}>
       <DialogTitle id={id}>{words.common.notSaved()}</DialogTitle>
       <DialogActions>
         <Button variant="contained" color="primary" autoFocus onClick={onStay}>

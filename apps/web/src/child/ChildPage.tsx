@@ -47,8 +47,20 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
 
   return (
     <Box sx={page}>
-      <Box>
-        <Heading page={data} />
+      <Heading page={data} />
+      <Box sx={act}>
+        <Button
+          component={Link}
+          to={`/sit/${id}`}
+          variant="contained"
+          color="primary"
+          sx={{ minHeight: 56, flex: '1 1 11rem' }}
+        >
+          {words.common.sitDownWith({ name: data.child.firstName })}
+        </Button>
+        <Button onClick={() => window.print()}>{words.common.print()}</Button>
+      </Box>
+      <Box sx={{ gridArea: 'known' }}>
         <LeftOut leftOut={data.leftOut} />
         {data.revised && (
           <Revised
@@ -91,20 +103,10 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
           />
         </Box>
       </Box>
-      <Box component="aside" sx={aside}>
-        <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignContent: 'start', displayPrint: 'none' }}>
-          <Button
-            component={Link}
-            to={`/sit/${id}`}
-            variant="contained"
-            color="primary"
-            sx={{ minHeight: 56, flex: '1 1 11rem' }}
-          >
-            {words.common.sitDownWith({ name: data.child.firstName })}
-          </Button>
-          <Button onClick={() => window.print()}>{words.common.print()}</Button>
-        </Box>
+      <Box sx={{ gridArea: 'next' }}>
         <NextSteps page={data} mayDecide={adult.role !== 'assistant'} />
+      </Box>
+      <Box sx={{ gridArea: 'about' }}>
         <About child={data.child} />
       </Box>
     </Box>
@@ -161,25 +163,41 @@ const lines = {
   [slim]: { gridTemplateColumns: 'minmax(0, 1fr)', rowGap: 0 },
 } as const;
 
-/** Beside the skills where there is room for both, above them where there is not. */
+/** What comes next lies beside the skills where there is room for both, above them on a tablet, below on a telephone. */
 const page = {
   display: 'grid',
+  gridTemplateAreas: '"name act" "known next" "known about"',
   gridTemplateColumns: 'minmax(0, 1fr) 17.5rem',
-  gap: 3,
-  [tight]: { gridTemplateColumns: 'minmax(0, 1fr)', gap: 2 },
+  gridTemplateRows: 'auto auto minmax(0, 1fr)',
+  columnGap: 3,
+  rowGap: 2,
+  [tight]: {
+    gridTemplateAreas: '"name act" "next next" "known known" "about about"',
+    gridTemplateColumns: 'minmax(0, 1fr) auto',
+    gridTemplateRows: 'auto',
+  },
+  [slim]: {
+    gridTemplateAreas: '"name" "act" "known" "next" "about"',
+    gridTemplateColumns: 'minmax(0, 1fr)',
+  },
   // All of it on one A4 page, within the frame's own zoom.
-  '@media print': { gridTemplateColumns: 'minmax(0, 1fr) 270px', gap: 2, zoom: 0.78 },
+  '@media print': {
+    gridTemplateAreas: '"name next" "known next" "known about"',
+    gridTemplateColumns: 'minmax(0, 1fr) 270px',
+    gridTemplateRows: 'auto auto minmax(0, 1fr)',
+    columnGap: 2,
+    rowGap: 1.5,
+    zoom: 0.78,
+  },
 } as const;
 
-const aside = {
-  display: 'grid',
+const act = {
+  gridArea: 'act',
+  display: 'flex',
+  flexWrap: 'wrap',
+  gap: 1,
   alignContent: 'start',
-  alignItems: 'start',
-  gridTemplateColumns: 'minmax(0, 1fr)',
-  gap: 3,
-  [tight]: { order: -1, gridTemplateColumns: '11rem minmax(0, 1fr) minmax(0, 1fr)' },
-  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
-  '@media print': { order: 0, gridTemplateColumns: '1fr', gap: 1.5 },
+  displayPrint: 'none',
 } as const;
 
 function Heading({ page }: { readonly page: Page }) {
@@ -195,7 +213,7 @@ function Heading({ page }: { readonly page: Page }) {
     }),
   ].filter(Boolean);
   return (
-    <Box sx={{ mb: 1.5 }}>
+    <Box sx={{ gridArea: 'name' }}>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'baseline', columnGap: 2 }}>
         <PageTitle>{child.firstName}</PageTitle>
         <Typography color="textSecondary">{facts.join(' · ')}</Typography>

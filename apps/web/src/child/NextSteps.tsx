@@ -9,6 +9,7 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { capitalised } from '../common/text.js';
 import { Reasons } from '../common/Reasons.js';
+import { tight } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 type Decide = (decision: NewStepDecision) => void;
@@ -23,8 +24,10 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
   const pinned = decisions.find((one) => one.decision === 'pinned')?.skill;
   const away = decisions.filter((one) => one.decision === 'dismissed');
   return (
-    <Box component="section" aria-label={words.child.nextSteps()} sx={{ display: 'grid', gap: 1 }}>
-      <Typography variant="h2">{words.child.nextSteps()}</Typography>
+    <Box component="section" aria-label={words.child.nextSteps()} sx={choices}>
+      <Typography variant="h2" sx={{ gridColumn: '1 / -1' }}>
+        {words.child.nextSteps()}
+      </Typography>
       {steps.map((step) => (
         <Step
           key={step.skill}
@@ -35,12 +38,12 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
         />
       ))}
       {easier && (
-        <>
-          <Typography variant="body2" color="textSecondary">
+        <Box>
+          <Typography variant="body2" color="textSecondary" sx={{ mb: 0.5 }}>
             {words.child.shouldGoWell()}
           </Typography>
           <Step childId={child.id} step={easier} isPinned={false} decide={undefined} />
-        </>
+        </Box>
       )}
       {away.map((one) => (
         <Typography key={one.skill} variant="body2" color="textSecondary">
@@ -109,6 +112,16 @@ function Step({ childId, step, isPinned, decide }: StepProps) {
 }
 
 const reasons = () => [words.child.reasonOther(), words.child.reasonSoon(), words.child.reasonPlay()];
+
+/** One below the other; two to a line where there is the whole width for them. */
+const choices = {
+  display: 'grid',
+  gap: 1,
+  gridTemplateColumns: 'minmax(0, 1fr)',
+  alignItems: 'start',
+  [tight]: { gridTemplateColumns: 'repeat(auto-fit, minmax(min(20rem, 100%), 1fr))' },
+  '@media print': { gridTemplateColumns: 'minmax(0, 1fr)' },
+} as const;
 
 const card = {
   bgcolor: 'gate',

@@ -15,6 +15,9 @@ interface ChoiceProps<Value extends string> {
   readonly disabled?: boolean;
 }
 
+/** More are cut into slivers on a telephone. */
+const mostToALine = 4;
+
 /** One of a few, in one tap: the chosen one is filled. */
 export function Choice<Value extends string>({
   label,
@@ -30,6 +33,9 @@ export function Choice<Value extends string>({
     gridTemplateColumns: `repeat(${columns}, minmax(0, 1fr))`,
     [slim]: { gridTemplateColumns: 'repeat(auto-fit, minmax(min(8.5rem, 100%), 1fr))' },
   };
+  const inOneLine = options.length > mostToALine && {
+    [slim]: { display: 'grid', gridTemplateColumns: 'repeat(auto-fit, minmax(min(6.25rem, 100%), 1fr))' },
+  };
   return (
     <Box>
       <Typography id={id} variant="body2" color="textSecondary">
@@ -43,7 +49,7 @@ export function Choice<Value extends string>({
         value={value}
         // Pressed again it is chosen once more: whether that takes it back is not for here.
         onChange={(_, chosen: Value | null) => onChoose(chosen ?? value!)}
-        sx={{ ...inColumns }}
+        sx={{ ...(inColumns ?? inOneLine) }}
       >
         {options.map(([option, words]) => (
           <ToggleButton key={option} value={option}>

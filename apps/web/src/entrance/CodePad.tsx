@@ -109,6 +109,8 @@ function PadKey({ label, onPress, disabled, filled = false }: PadKeyProps) {
       disabled={disabled}
       sx={{
         minHeight: target.sitting,
+        px: 0.5,
+        whiteSpace: 'nowrap',
         fontSize: '1.2rem',
         color: filled ? 'ink' : 'gate',
         bgcolor: filled ? 'sand' : 'transparent',

@@ -9,6 +9,7 @@ import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { Choice } from '../common/Choice.js';
+import { slim } from '../common/theme.js';
 import { BelowTable } from './BelowTable.js';
 import { RoomTable, type Sort } from './RoomTable.js';
 import { words } from '../wording/words.js';
@@ -41,7 +42,16 @@ export function RoomPage() {
     <Box sx={{ display: 'grid', gridTemplateColumns: 'minmax(0, 1fr)', gap: 1 }}>
       <Box sx={{ display: 'flex', gap: 3, alignItems: 'end', flexWrap: 'wrap' }}>
         <PageTitle>{room.name}</PageTitle>
-        <Box sx={{ flex: 1, display: 'flex', flexWrap: 'wrap', columnGap: 3, displayPrint: 'none' }}>
+        <Box
+          sx={{
+            flex: 1,
+            display: 'flex',
+            flexWrap: 'wrap',
+            columnGap: 3,
+            displayPrint: 'none',
+            [slim]: { flexBasis: '100%' },
+          }}
+        >
           {groups.length > 0 && (
             <Filter label={words.fields.group()} value={group} options={groupOptions} onChoose={setGroup} />
           )}
@@ -60,7 +70,13 @@ type FilterProps = ComponentProps<typeof Choice<string>>;
 /** As wide as it has options. */
 function Filter(props: FilterProps) {
   return (
-    <Box sx={{ flex: `${props.options.length} 1 auto`, maxWidth: `${6 * props.options.length}rem` }}>
+    <Box
+      sx={{
+        flex: `${props.options.length} 1 auto`,
+        maxWidth: `${6 * props.options.length}rem`,
+        [slim]: { flexBasis: '100%', maxWidth: 'none' },
+      }}
+    >
       <Choice {...props} />
     </Box>
   );

@@ -126,6 +126,8 @@ const Table = styled('table')({
   [slim]: {
     '&, thead, tbody, tbody th, tbody td': { display: 'block' },
     '& thead tr': { display: 'flex', flexWrap: 'wrap', columnGap: 16 },
+    // Each line says its skill itself.
+    '& thead th:nth-of-type(n + 3)': { display: 'none' },
     '& tbody tr': { display: 'block', paddingBlock: 8 },
     '& tbody td': { height: 'auto', minHeight: 24, display: 'flex', flexWrap: 'wrap', alignItems: 'center' },
     '& td[data-skill]::before': { content: 'attr(data-skill)', flex: '1 0 9rem' },

@@ -43,6 +43,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
       open
       onClose={onClose}
       fullWidth
+      disableAutoFocus
       aria-label={words.search.title()}
       slotProps={{ paper: { sx: paper } }}
     >
@@ -65,6 +66,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
           loading={registers.some(({ isPending }) => isPending)}
           loadingText={words.search.loading()}
           noOptionsText={words.search.nothing()}
+          onClose={(_, reason) => reason === 'escape' && onClose()}
           onChange={(_, found) => choose(found)}
           forcePopupIcon={false}
           renderInput={(props) => <TextField {...props} autoFocus label={label} />}
