@@ -126,7 +126,18 @@ test('the app comes packed, as it was packed when it was built', async ({ app, s
   const script = await page.locator('script[type=module]').getAttribute('src');
   const answer = await page.request.get(`${app.url}${script!}`, { headers: { 'accept-encoding': 'br' } });
   const { size } = await stat(path.join(import.meta.dirname, '..', 'apps', 'web', 'dist', `${script!}.br`));
-  expect(answer.headers()).toMatchObject({ 'content-encoding': 'br', 'content-length': String(size) });
+  expect(answer.headers()).toMatchObject({
+    'content-encoding': 'br',
+    'content-length': String(size),
+    // Its name changes with what is in it.
+    'cache-control': 'public, max-age=31536000, immutable',
+  });
+  expect(answer.headers()).not.toHaveProperty('content-security-policy');
+  // The page that names the scripts is asked for anew each time, and is guarded.
+  expect((await page.request.get(app.url)).headers()).toMatchObject({
+    'cache-control': 'no-cache',
+    'content-security-policy': expect.stringContaining("default-src 'self'") as string,
+  });
 });
 
 test('the key / finds a child, a setting and a task, and a task asks with whom', async ({

@@ -4,7 +4,8 @@ import fastifyStatic from '@fastify/static';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { spoken } from '../wording/spoken.js';
 
-const hashedFile = /\/assets\/.+-[\w-]{8}\.\w+$/;
+/** A file whose name changes with what is in it, packed or not. */
+const hashedFile = /\/assets\/.+-[\w-]{8}\.\w+(?:\.(?:br|gz))?$/;
 
 /** Heads that mean something on a page or an answer only; on forty pieces of script they weigh as much as one more. */
 const ofPages = [
@@ -33,7 +34,12 @@ export async function serveWebApp(app: NestFastifyApplication, folder: string): 
     setHeaders: (reply, file) => {
       const isForever = hashedFile.test(file);
       reply.header('cache-control', isForever ? 'public, max-age=31536000, immutable' : 'no-cache');
-      if (isForever) for (const name of ofPages) reply.removeHeader(name);
+      if (!isForever) return;
+      for (const name of ofPages) {
+        reply.removeHeader(name);
+        // What guards a page is set past Fastify.
+        reply.raw.removeHeader(name);
+      }
     },
   });
   const fastify = app.getHttpAdapter().getInstance();

@@ -1,8 +1,8 @@
 import { ChildChange, columnsToCorrect, type ChildView } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { FormProvider, useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
@@ -45,7 +45,7 @@ export default function AboutForm({ child, onDone }: AboutFormProps) {
         {columnsToCorrect.map((name) => (
           <ChildField key={name} name={name} />
         ))}
-        {errors.root && <Typography role="alert">{errors.root.message}</Typography>}
+        {errors.root && <Alert>{errors.root.message}</Alert>}
         <Box sx={{ display: 'flex', gap: 1 }}>
           <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
             {words.common.save()}

@@ -54,7 +54,8 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
           to={`/sit/${id}`}
           variant="contained"
           color="primary"
-          sx={{ minHeight: 56, flex: '1 1 11rem' }}
+          size="large"
+          sx={{ flex: '1 1 11rem' }}
         >
           {words.common.sitDownWith({ name: data.child.firstName })}
         </Button>

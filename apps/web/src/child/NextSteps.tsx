@@ -1,4 +1,5 @@
 import type { ChildPage, NextStepView, NewStepDecision } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -58,7 +59,7 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
           )}
         </Typography>
       ))}
-      {decide.error && <Typography role="alert">{decide.error.message}</Typography>}
+      {decide.error && <Alert>{decide.error.message}</Alert>}
     </Box>
   );
 }

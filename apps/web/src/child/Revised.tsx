@@ -1,5 +1,6 @@
 import type { RevisedView } from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -8,6 +9,7 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient } from '../api/queries.js';
 import { sayLongDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
+import { points } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
 interface RevisedProps {
@@ -34,7 +36,7 @@ export function Revised({ childId, firstName, revised: { day, why, skills }, may
         {words.child.revisedSince({ day: sayLongDay(day), name: firstName })}
       </Typography>
       <Typography variant="body2">{why}</Typography>
-      <Box component="ul" sx={{ my: 0.5, paddingInlineStart: 2.5 }}>
+      <Box component="ul" sx={points}>
         {skills.map(({ name, before, after }) => (
           <Typography component="li" variant="body2" key={name}>
             {words.child.revisedLine({ skill: capitalised(name), after, before })}
@@ -46,7 +48,7 @@ export function Revised({ childId, firstName, revised: { day, why, skills }, may
           {words.child.revisedRead()}
         </Button>
       )}
-      {read.isError && <Typography role="alert">{read.error.message}</Typography>}
+      {read.isError && <Alert>{read.error.message}</Alert>}
     </Box>
   );
 }

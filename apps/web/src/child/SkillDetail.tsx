@@ -1,4 +1,5 @@
 import type { SkillLineView } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -162,7 +163,7 @@ function OverruleStatement({ childId, line }: SkillDetailProps) {
         </Button>
         {line.overruled && <Button onClick={() => rule.mutate(null)}>{words.child.useOurs()}</Button>}
       </Box>
-      {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
+      {rule.error && <Alert>{rule.error.message}</Alert>}
     </Box>
   );
 }

@@ -39,7 +39,7 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
         </Box>
       </Box>
       {tries.length === 0 && <Notice>{words.child.noTries()}</Notice>}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ul>
         {shown.map((one) => (
           <Box
             component="li"
@@ -74,7 +74,7 @@ export function Tries({ tries, title, onShowAll, onStep }: TriesProps) {
             </Button>
           </Box>
         ))}
-      </Box>
+      </ul>
       {tries.length > atFirst && !isLong && (
         <Button onClick={() => setIsLong(true)}>{words.child.showMore({ n: tries.length - atFirst })}</Button>
       )}

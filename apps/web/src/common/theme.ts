@@ -85,6 +85,9 @@ const focusRing = { outline: `3px solid var(--focus, ${palette.water})`, outline
 /** On the dark ground on which the children stand. */
 export const onInk = { bgcolor: palette.ink, color: palette.gate, '--focus': palette.sand } as const;
 
+/** A list whose lines each have a point. */
+export const points = { listStyle: 'disc', my: 0.5, paddingInlineStart: 2.5 } as const;
+
 /** A link to one part of a page that has several; the one that is open is underlined. */
 export const partLink = {
   color: palette.inkSoft,
@@ -99,6 +102,7 @@ export const theme = createTheme({
   palette: {
     ...palette,
     primary: { main: palette.brick, contrastText: palette.gate },
+    secondary: { main: palette.ink, dark: palette.inkLit, contrastText: palette.gate },
     text: { primary: palette.ink, secondary: palette.inkSoft },
     background: { default: palette.gate, paper: palette.gate },
     divider: palette.line,
@@ -131,6 +135,8 @@ export const theme = createTheme({
         body: { height: '100%', overscrollBehavior: 'none' },
         '#root': { height: '100%', containerType: 'inline-size' },
         '@media print': { '#root': { height: 'auto', containerType: 'normal' } },
+        // A list of lines; one with points says so itself.
+        'ul, ol': { listStyle: 'none', margin: 0, padding: 0 },
         '*:focus-visible': focusRing,
         // Where the system paints the backgrounds, a chosen thing is told by its frame.
         '@media (forced-colors: active)': {
@@ -153,8 +159,19 @@ export const theme = createTheme({
       defaultProps: { variant: 'outlined', color: 'inherit', disableElevation: true },
       styleOverrides: {
         root: { minHeight: target.usual, borderRadius: 14, paddingInline: 18 },
-        outlined: { borderColor: palette.line, backgroundColor: palette.gate },
+        outlined: {
+          borderColor: palette.line,
+          backgroundColor: palette.gate,
+          '&[aria-pressed=true], &[aria-current=step]': { backgroundColor: palette.ink, color: palette.gate },
+        },
       },
+      // Pressed without looking, with a child to look at.
+      variants: [
+        {
+          props: { size: 'large' },
+          style: { minHeight: target.sitting, paddingInline: 10, fontSize: '1rem' },
+        },
+      ],
     },
     MuiToggleButtonGroup: {
       styleOverrides: {
@@ -188,6 +205,19 @@ export const theme = createTheme({
       },
     },
     MuiTextField: { defaultProps: { variant: 'outlined', fullWidth: true } },
+    MuiAlert: {
+      defaultProps: { severity: 'error', icon: false },
+      styleOverrides: {
+        root: {
+          padding: '2px 12px',
+          borderRadius: 0,
+          borderInlineStart: `4px solid ${palette.brick}`,
+          backgroundColor: 'transparent',
+          color: palette.ink,
+          fontSize: '1rem',
+        },
+      },
+    },
     MuiLink: { defaultProps: { color: 'inherit' } },
   },
 });

@@ -1,5 +1,6 @@
 import { PageTitle } from '../common/PageTitle.js';
 import type { Device } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -30,8 +31,8 @@ export function DevicesPage() {
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.devices.intro()} {refused > 0 && words.devices.refusedToo({ n: refused })}
       </Typography>
-      {revoke.error && <Typography role="alert">{revoke.error.message}</Typography>}
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      {revoke.error && <Alert>{revoke.error.message}</Alert>}
+      <ul>
         {data.map((device) => (
           <Box
             component="li"
@@ -58,7 +59,7 @@ export function DevicesPage() {
             </Button>
           </Box>
         ))}
-      </Box>
+      </ul>
     </Box>
   );
 }

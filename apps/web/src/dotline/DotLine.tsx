@@ -132,7 +132,7 @@ export function DotScale({ upTo, radius = 5.6 }: { readonly upTo: number; readon
 /** What the five forms mean, once, in words. */
 export function DotLegend() {
   return (
-    <ul style={{ display: 'flex', gap: 20, listStyle: 'none', padding: 0, margin: 0, flexWrap: 'wrap' }}>
+    <ul style={{ display: 'flex', gap: 20, flexWrap: 'wrap' }}>
       {(['full', 'bead', 'half', 'ring', 'speck'] as const).map((form) => (
         <li
           key={form}

@@ -1,5 +1,6 @@
 import { DeviceSignIn } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -57,14 +58,8 @@ export default function SignInDevice() {
           helperText={errors.password?.message}
           {...register('password')}
         />
-        {errors.root && <Typography role="alert">{errors.root.message}</Typography>}
-        <Button
-          type="submit"
-          variant="contained"
-          color="primary"
-          disabled={isSubmitting}
-          sx={{ minHeight: 56 }}
-        >
+        {errors.root && <Alert>{errors.root.message}</Alert>}
+        <Button type="submit" variant="contained" color="primary" disabled={isSubmitting} size="large">
           {words.entrance.signIn()}
         </Button>
       </Box>

@@ -2,6 +2,7 @@ import { PageTitle } from '../common/PageTitle.js';
 import { LanguageList } from '@dotting/contract';
 import { shippedLanguages, tenAndSome, type NumberWords } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import FormControlLabel from '@mui/material/FormControlLabel';
@@ -62,7 +63,7 @@ function Words({ list, onRemove }: WordsProps) {
           </Button>
         )}
       </Box>
-      {refused && <Typography role="alert">{refused}</Typography>}
+      {refused && <Alert>{refused}</Alert>}
       <Box
         lang={list.tag}
         dir={list.rightToLeft ? 'rtl' : 'ltr'}
@@ -131,11 +132,7 @@ function AddList() {
         control={<Checkbox {...register('rightToLeft')} />}
         label={words.languages.rightToLeft()}
       />
-      {errors.root && (
-        <Typography role="alert" sx={{ gridColumn: '1 / -1' }}>
-          {errors.root.message}
-        </Typography>
-      )}
+      {errors.root && <Alert sx={{ gridColumn: '1 / -1' }}>{errors.root.message}</Alert>}
       <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
         {words.languages.save()}
       </Button>

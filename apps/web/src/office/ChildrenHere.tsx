@@ -41,11 +41,11 @@ export function ChildrenHere() {
       </Box>
       {isAdding && <NewChildForm office={office} onDone={() => setAdding(false)} />}
       {shown.length === 0 && <Notice>{words.office.noChildren()}</Notice>}
-      <Box component="ul" sx={{ p: 0, m: 0 }}>
+      <ul>
         {shown.map((child) => (
           <ChildLine key={child.id} child={child} office={office} />
         ))}
-      </Box>
+      </ul>
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import type { Erasure, OfficeChild } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -28,7 +29,7 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
     <Box component="section" aria-label={words.erasing.due()}>
       <Typography variant="h2">{words.erasing.due()}</Typography>
       {due.length === 0 && <Typography>{words.erasing.nobodyDue()}</Typography>}
-      <Box component="ul" sx={{ p: 0, m: 0 }}>
+      <ul>
         {due.map((child) => (
           <Line key={child.id} label={`${child.firstName} ${child.lastName}`}>
             <Typography sx={{ flex: 1 }}>
@@ -49,7 +50,7 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
             </Button>
           </Line>
         ))}
-      </Box>
+      </ul>
       {due.length > 0 && (
         <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap', mt: 1 }}>
           {isConfirming ? (
@@ -77,7 +78,7 @@ export function DueToBeErased({ due, waitDays }: DueToBeErasedProps) {
           )}
         </Box>
       )}
-      {refused && <Typography role="alert">{refused}</Typography>}
+      {refused && <Alert>{refused}</Alert>}
       <WaitDays
         key={waitDays}
         days={waitDays}
@@ -112,7 +113,7 @@ function WaitDays({ days, onSave }: WaitDaysProps) {
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
       />
       {typed !== String(days) && (
-        <Button type="submit" sx={{ minHeight: 56 }}>
+        <Button type="submit" size="large">
           {words.common.save()}
         </Button>
       )}

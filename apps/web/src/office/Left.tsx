@@ -27,20 +27,20 @@ export function Left() {
           {words.erasing.leftIntro()}
         </Typography>
         {left.length === 0 && <Typography>{words.erasing.noLeft()}</Typography>}
-        <Box component="ul" sx={{ p: 0, m: 0 }}>
+        <ul>
           {left.map((child) => (
             <LeftLine key={child.id} child={child} />
           ))}
-        </Box>
+        </ul>
       </Box>
       <Box component="section" aria-label={words.erasing.erased()}>
         <Typography variant="h2">{words.erasing.erased()}</Typography>
         {office.erasures.length === 0 && <Typography>{words.erasing.nothingErased()}</Typography>}
-        <Box component="ul" sx={{ p: 0, m: 0 }}>
+        <ul>
           {office.erasures.map((erasure) => (
             <ErasureLine key={erasure.id} erasure={erasure} />
           ))}
-        </Box>
+        </ul>
       </Box>
     </Box>
   );

@@ -1,6 +1,6 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useState, type ReactNode, type SubmitEvent } from 'react';
 import { narrow, slim } from '../common/theme.js';
 import { useUnsaved } from '../common/unsaved.js';
@@ -36,11 +36,7 @@ export function OfficeForm(props: OfficeFormProps) {
       sx={grid}
     >
       {children}
-      {error !== undefined && (
-        <Typography role="alert" sx={wholeLine}>
-          {error}
-        </Typography>
-      )}
+      {error !== undefined && <Alert sx={wholeLine}>{error}</Alert>}
       <Box sx={{ ...wholeLine, display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" color="primary" disabled={isSubmitting}>
           {submitWords}

@@ -26,7 +26,7 @@ export function People() {
     <Box sx={{ display: 'grid', gap: 4 }}>
       <Box component="section" aria-label={words.frame.rooms()}>
         <Typography variant="h2">{words.frame.rooms()}</Typography>
-        <Box component="ul" sx={{ p: 0, m: 0 }}>
+        <ul>
           {office.rooms.map((room) => (
             <RoomLine key={room.id} room={room} isNew={false} onDone={() => {}} />
           ))}
@@ -38,7 +38,7 @@ export function People() {
               onDone={() => setNewRoom(null)}
             />
           )}
-        </Box>
+        </ul>
         {!newRoom && <Button onClick={() => setNewRoom(uuid())}>{words.office.addRoom()}</Button>}
         <Typography variant="body2" color="textSecondary" sx={{ mt: 1, maxWidth: 720 }}>
           {words.office.retention()}
@@ -47,11 +47,11 @@ export function People() {
       <Box component="section" aria-label={words.office.staff()}>
         <Typography variant="h2">{words.office.staff()}</Typography>
         {secrets && <Secrets secrets={secrets} office={office} onDone={() => setSecrets(null)} />}
-        <Box component="ul" sx={{ p: 0, m: 0 }}>
+        <ul>
           {working.map((adult) => (
             <AdultLine key={adult.id} adult={adult} office={office} onSecrets={show} />
           ))}
-        </Box>
+        </ul>
         {isAdding ? (
           <NewAdultForm office={office} onAdded={show} onClose={() => setAdding(false)} />
         ) : (
@@ -62,11 +62,11 @@ export function People() {
             <Typography variant="h3" sx={{ mt: 3 }}>
               {words.office.noLongerHere()}
             </Typography>
-            <Box component="ul" sx={{ p: 0, m: 0 }}>
+            <ul>
               {gone.map((adult) => (
                 <AdultLine key={adult.id} adult={adult} office={office} onSecrets={show} />
               ))}
-            </Box>
+            </ul>
           </>
         )}
       </Box>

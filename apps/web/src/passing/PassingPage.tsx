@@ -88,7 +88,7 @@ export function PassingPage() {
       </Box>
       <Row label={words.passing.who()}>
         {data.register.map((one) => (
-          <Button key={one.id} aria-pressed={one.id === child?.id} onClick={() => setChild(one)} sx={pressed}>
+          <Button key={one.id} aria-pressed={one.id === child?.id} onClick={() => setChild(one)} size="large">
             {one.firstName}
           </Button>
         ))}
@@ -100,7 +100,7 @@ export function PassingPage() {
             aria-pressed={one === skill}
             disabled={!child}
             onClick={() => setSkill(one)}
-            sx={pressed}
+            size="large"
           >
             {words.passing.saw[one]()}
           </Button>
@@ -112,7 +112,8 @@ export function PassingPage() {
             key={n}
             disabled={!child || !skill}
             onClick={() => void record(n)}
-            sx={{ ...pressed, minWidth: 64 }}
+            size="large"
+            sx={{ minWidth: 64 }}
           >
             {n}
           </Button>
@@ -132,8 +133,3 @@ function Row({ label, children }: { readonly label: string; readonly children: R
     </Box>
   );
 }
-
-const pressed = {
-  minHeight: 56,
-  '&[aria-pressed=true]': { bgcolor: 'ink', color: 'gate' },
-} as const;

@@ -1,5 +1,6 @@
 import type { ToldTry } from '@dotting/contract';
 import type { Happening, HappeningEvent } from '@dotting/core';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -83,7 +84,7 @@ export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
           onReason={amend.mutate}
         />
       )}
-      {amend.error && <Typography role="alert">{amend.error.message}</Typography>}
+      {amend.error && <Alert>{amend.error.message}</Alert>}
     </Box>
   );
 }

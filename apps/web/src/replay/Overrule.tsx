@@ -1,8 +1,8 @@
 import type { ToldTry } from '@dotting/contract';
 import { captureKinds, ruledOf, readTry, taskOf, type RuledOn } from '@dotting/core';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../api/http.js';
@@ -60,7 +60,7 @@ export function Overrule({ tried, onDone }: { readonly tried: ToldTry; readonly 
           onReason={rule.mutate}
         />
       )}
-      {rule.error && <Typography role="alert">{rule.error.message}</Typography>}
+      {rule.error && <Alert>{rule.error.message}</Alert>}
       <Box>
         <Button onClick={onDone}>{words.common.cancel()}</Button>
       </Box>

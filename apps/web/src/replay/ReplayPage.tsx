@@ -124,7 +124,6 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
               // Form tells a slip, not colour alone.
               borderStyle: step.slips.length > 0 ? 'dashed' : 'solid',
               borderWidth: step.slips.length > 0 ? 3 : 1,
-              '&[aria-current=step]': { bgcolor: 'ink', color: 'gate' },
             }}
           >
             {sayEvent(step.event)}

@@ -1,5 +1,6 @@
 import type { DoubleView, TodayView } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -46,7 +47,7 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
       <Button disabled={answer.isPending} onClick={() => answer.mutate(null)}>
         {words.doubles.two()}
       </Button>
-      {answer.error && <Typography role="alert">{answer.error.message}</Typography>}
+      {answer.error && <Alert>{answer.error.message}</Alert>}
     </Box>
   );
 }

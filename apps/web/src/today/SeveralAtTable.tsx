@@ -24,7 +24,6 @@ export function SeveralAtTable({ today }: { readonly today: TodayView }) {
             aria-pressed={chosen.includes(id)}
             disabled={chosen.length === mostAtTable && !chosen.includes(id)}
             onClick={() => toggle(id)}
-            sx={{ '&[aria-pressed=true]': { bgcolor: 'ink', color: 'gate' } }}
           >
             {firstName}
           </Button>

@@ -53,12 +53,12 @@ export function TodayPage() {
       {data.due.length === 0 ? (
         <Notice>{data.register.length === 0 ? words.today.noChildren() : words.today.nobodyDue()}</Notice>
       ) : (
-        <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+        <ol>
           {data.due.map((due) => {
             const child = data.register.find(({ id }) => id === due.childId);
             return child && <DueLine key={child.id} due={due} child={child} day={data.day} />;
           })}
-        </Box>
+        </ol>
       )}
       <Away today={data} />
     </Box>

@@ -1,3 +1,4 @@
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -38,11 +39,7 @@ export function ChooseFile({ chosen, onFile, unread }: ChooseFileProps) {
           style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer', fontSize: 0 }}
         />
       </Button>
-      {unread && (
-        <Typography role="alert" sx={{ mt: 1 }}>
-          {unread}
-        </Typography>
-      )}
+      {unread && <Alert sx={{ mt: 1 }}>{unread}</Alert>}
     </Box>
   );
 }

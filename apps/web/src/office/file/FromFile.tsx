@@ -1,7 +1,7 @@
 import { dayOrders, type DayOrder, type ImportReport } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Choice } from '../../common/Choice.js';
@@ -69,8 +69,8 @@ export function FromFile() {
               />
             </Box>
           )}
-          {wrong && <Typography role="alert">{wrong}</Typography>}
-          {send.error && <Typography role="alert">{send.error.message}</Typography>}
+          {wrong && <Alert>{wrong}</Alert>}
+          {send.error && <Alert>{send.error.message}</Alert>}
           {send.data ? (
             <Report
               report={send.data}

@@ -40,7 +40,7 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
         )}
         {refused.length > 0 && <LeftOut rows={refused} sheet={sheet} />}
       </Box>
-      <Box component="ol" sx={{ listStyle: 'none', p: 0, m: 0 }}>
+      <ol>
         {rows.map((row) => (
           <Row
             key={row.row}
@@ -49,7 +49,7 @@ export function Report({ report: { rows, stored }, sheet, isSending, onTakeIn }:
             onSure={row.outcome === 'asked' && !stored ? confirm(row.row) : undefined}
           />
         ))}
-      </Box>
+      </ol>
     </Box>
   );
 }

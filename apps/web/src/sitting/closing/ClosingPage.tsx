@@ -1,11 +1,12 @@
 import { PageTitle } from '../../common/PageTitle.js';
 import type { ClosingLine } from '@dotting/contract';
+import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
-import { slim } from '../../common/theme.js';
+import { points, slim } from '../../common/theme.js';
 import { Unsent } from '../../outbox/Unsent.js';
 import type { Closing } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
@@ -52,7 +53,7 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
         {closing.open.length > 0 && (
           <Box component="section" aria-label={words.closing.stillOpen()}>
             <Typography variant="h2">{words.closing.stillOpen()}</Typography>
-            <Box component="ul" sx={{ my: 0.5, paddingInlineStart: 2.5 }}>
+            <Box component="ul" sx={points}>
               {closing.open.map((one) => (
                 <li key={one}>{one}</li>
               ))}
@@ -66,20 +67,19 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
           value={closing.note}
           onChange={(event) => change({ note: event.target.value.slice(0, longestNote) })}
         />
-        {failure && (
-          <Typography role="alert">{words.closing.notKept({ problem: failure.message })}</Typography>
-        )}
+        {failure && <Alert>{words.closing.notKept({ problem: failure.message })}</Alert>}
         <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
           <Button
             variant="contained"
             color="primary"
             disabled={isClosing}
             onClick={() => void keep()}
-            sx={{ minHeight: 56, minWidth: 200 }}
+            size="large"
+            sx={{ minWidth: 200 }}
           >
             {words.closing.save()}
           </Button>
-          <Button sx={{ minHeight: 56 }} onClick={() => store.dispatch({ kind: 'leave-closing' })}>
+          <Button size="large" onClick={() => store.dispatch({ kind: 'leave-closing' })}>
             {words.sitting.toTray()}
           </Button>
         </Box>

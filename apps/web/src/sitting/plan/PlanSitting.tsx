@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMemo, type ReactNode } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
-import { narrow, slim, tight } from '../../common/theme.js';
+import { narrow, points, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
@@ -92,7 +92,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
             columns={3}
           />
           <Part label={words.plan.tray()}>
-            <Box component="ul" sx={{ m: 0, paddingInlineStart: 2.5 }}>
+            <Box component="ul" sx={points}>
               {lines.length === 0 && <li>{words.plan.noThings()}</li>}
               {lines.map((line) => (
                 <li key={line}>{line}</li>

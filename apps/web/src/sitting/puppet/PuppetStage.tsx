@@ -86,7 +86,7 @@ export function PuppetStage({ set, puppet, numberWords, asked }: PuppetStageProp
         )}
       </svg>
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center', px: 2, pb: 1.5 }}>
-        <Button sx={{ minHeight: 56, minWidth: 170 }} onClick={steps.play} data-played={steps.done}>
+        <Button size="large" sx={{ minWidth: 170 }} onClick={steps.play} data-played={steps.done}>
           {steps.isPlaying
             ? words.puppet.counting()
             : steps.done > 0

@@ -60,11 +60,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           </Typography>
         </Box>
       ))}
-      <Box
-        component="ul"
-        aria-label={words.say.cautions()}
-        sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1 }}
-      >
+      <Box component="ul" aria-label={words.say.cautions()} sx={{ display: 'grid', gap: 1 }}>
         {[...cautions, ...(told.caution ? [told.caution()] : [])].map((caution) => (
           <Typography
             component="li"

@@ -2,7 +2,6 @@ import type { ChoosingWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { target } from '../../common/theme.js';
 import { NumberPad } from './NumberPad.js';
 import type { ThumbColumnProps } from './props.js';
 import { words } from '../../wording/words.js';
@@ -32,7 +31,7 @@ export function Giving({ things, bowl, largest, midway, canMark, onAnswer, onGiv
           </Typography>
           <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 0.75 }}>
             {Object.entries(midway.options).map(([value, told]) => (
-              <Button key={value} onClick={() => onAnswer(value)} sx={{ minHeight: target.sitting, px: 0.5 }}>
+              <Button key={value} onClick={() => onAnswer(value)} size="large" sx={{ px: 0.5 }}>
                 {told()}
               </Button>
             ))}

@@ -2,7 +2,6 @@ import type { ChoosingWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { target } from '../../common/theme.js';
 import type { ThumbColumnProps } from './props.js';
 import { words } from '../../wording/words.js';
 
@@ -17,12 +16,7 @@ export function Options({
         “{choosing.question()}”
       </Typography>
       {Object.entries(choosing.options).map(([value, told], i) => (
-        <Button
-          key={value}
-          onClick={() => onAnswer(value)}
-          aria-keyshortcuts={String(i + 1)}
-          sx={{ minHeight: target.sitting }}
-        >
+        <Button key={value} onClick={() => onAnswer(value)} aria-keyshortcuts={String(i + 1)} size="large">
           {told()}
         </Button>
       ))}

@@ -1,7 +1,6 @@
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { KeyCommand } from '../keys.js';
-import { target } from '../../common/theme.js';
 import { words } from '../../wording/words.js';
 
 interface SlipsProps {
@@ -64,7 +63,8 @@ export function Slips({
             key={command}
             disabled={needsTap && !canMark}
             onClick={() => onCommand(command)}
-            sx={{ minHeight: target.sitting, justifyContent: 'flex-start' }}
+            size="large"
+            sx={{ justifyContent: 'flex-start' }}
           >
             {told()}
           </Button>

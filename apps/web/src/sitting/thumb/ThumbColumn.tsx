@@ -2,7 +2,6 @@ import { captureKinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
-import { target } from '../../common/theme.js';
 import { viewOf } from '../kinds/views.js';
 import type { ThumbColumnProps } from './props.js';
 import { UnderThumb } from './UnderThumb.js';
@@ -22,35 +21,32 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
       </Box>
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {phase === 'laying' && view.whole && (
-          <Button sx={tall} onClick={() => onCommand('whole')}>
+          <Button size="large" onClick={() => onCommand('whole')}>
             {view.whole(size)}
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
-          <Button sx={tall} onClick={() => onCommand('undo')} disabled={phase === 'laying'}>
+          <Button size="large" onClick={() => onCommand('undo')} disabled={phase === 'laying'}>
             {words.sitting.undo()}
           </Button>
           {canAsk && (
-            <Button
-              sx={{ ...tall, ...(phase === 'counting' && filled) }}
-              onClick={() => onCommand('how-many')}
-            >
+            <Button size="large" {...(phase === 'counting' && filled)} onClick={() => onCommand('how-many')}>
               {words.sitting.howMany()}
             </Button>
           )}
         </Box>
         {phase === 'counting' && bowlsLeft > 0 && (
-          <Button sx={tall} onClick={() => onCommand('next-bowl')}>
+          <Button size="large" onClick={() => onCommand('next-bowl')}>
             {words.sitting.nextBowl()}
           </Button>
         )}
         {phase === 'counting' && !isPutting && bowlsLeft <= 0 && (
-          <Button sx={tall} onClick={() => onCommand('finished')}>
+          <Button size="large" onClick={() => onCommand('finished')}>
             {view.done()}
           </Button>
         )}
         {phase === 'read' && (
-          <Button sx={{ ...tall, ...filled, minHeight: 72 }} onClick={() => onCommand('next')}>
+          <Button size="large" {...filled} sx={{ minHeight: 72 }} onClick={() => onCommand('next')}>
             {words.sitting.nextTry()}
           </Button>
         )}
@@ -59,10 +55,4 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
   );
 });
 
-const tall = { minHeight: target.sitting, px: 1 } as const;
-const filled = {
-  bgcolor: 'ink',
-  color: 'gate',
-  borderColor: 'ink',
-  '&:hover': { bgcolor: 'inkLit' },
-} as const;
+const filled = { variant: 'contained', color: 'secondary' } as const;

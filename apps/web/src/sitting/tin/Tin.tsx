@@ -63,7 +63,8 @@ export function Tin({ drops, silent, asked }: TinProps) {
         <Box ref={light} aria-hidden sx={{ ...lamp, opacity: 0 }} />
       </Box>
       <Button
-        sx={{ minHeight: 56, minWidth: 150 }}
+        size="large"
+        sx={{ minWidth: 150 }}
         onClick={play}
         aria-disabled={steps.isPlaying}
         data-dropped={steps.done}
