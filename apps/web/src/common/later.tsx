@@ -21,13 +21,17 @@ export function later<Props extends object>(
   };
 }
 
+const afterMs = 1000;
+
 /** Fetches what may be drawn next once there is nothing else to do, because the network may go at any time. */
 export function fetchAhead(): void {
   const fetch = (): void => {
     // What cannot be fetched now is asked for again when it is drawn.
     for (const load of loads) load().catch(() => undefined);
   };
-  // Not every browser has it.
-  if ('requestIdleCallback' in window) window.requestIdleCallback(fetch);
-  else setTimeout(fetch, 1000);
+  // What is there is used first. Not every browser tells when it is idle.
+  setTimeout(() => {
+    if ('requestIdleCallback' in window) window.requestIdleCallback(fetch);
+    else fetch();
+  }, afterMs);
 }

@@ -1,6 +1,5 @@
 import type { DoubleView, TodayView } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -47,7 +46,7 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
       <Button disabled={answer.isPending} onClick={() => answer.mutate(null)}>
         {words.doubles.two()}
       </Button>
-      {answer.error && <Alert>{answer.error.message}</Alert>}
+      {answer.error && <Typography role="alert">{answer.error.message}</Typography>}
     </Box>
   );
 }
