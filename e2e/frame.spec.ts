@@ -136,7 +136,7 @@ test('the app comes packed, as it was packed when it was built', async ({ app, s
   // The page that names the scripts is asked for anew each time, and is guarded.
   expect((await page.request.get(app.url)).headers()).toMatchObject({
     'cache-control': 'no-cache',
-    'content-security-policy': expect.stringContaining("default-src 'self'") as string,
+    'content-security-policy': expect.stringContaining("default-src 'self'") as unknown as string,
   });
 });
 

@@ -1,7 +1,10 @@
 import { longestTryMs, questions, type Item, type Question, type Word } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
+  ArrayMinSize,
   Equals,
+  IsArray,
   IsDefined,
   IsIn,
   IsInt,
@@ -37,6 +40,8 @@ const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
 
 /** No try has more events than this. */
 export const mostEventsOfATry = 2_000;
+/** By tens is the longest step. */
+const mostItemsOfATouch = 10;
 /** Nor was its head changed more often. */
 export const mostRevisions = 1_000_000;
 
@@ -64,6 +69,15 @@ export class CountEvent extends EventBody {
   @Maybe()
   @IsItemOrAgain()
   item?: Item | 'again';
+  @Maybe()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(mostItemsOfATouch)
+  @IsItem({ each: true })
+  items?: readonly Item[];
+  @Maybe()
+  @IsIn([2])
+  lang?: 2;
 }
 
 export class SayEvent extends EventBody {
@@ -71,6 +85,9 @@ export class SayEvent extends EventBody {
   override kind: 'say';
   @IsWord()
   word: Word;
+  @Maybe()
+  @IsIn([2])
+  lang?: 2;
 }
 
 export class TouchEvent extends EventBody {

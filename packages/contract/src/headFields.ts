@@ -1,4 +1,13 @@
-import { answerers, endings, helps, needs, strategies, type Ended, type Trace } from '@dotting/core';
+import {
+  answerers,
+  countSteps,
+  endings,
+  helps,
+  needs,
+  strategies,
+  type Ended,
+  type Trace,
+} from '@dotting/core';
 
 /** What a field of a try's head can hold. */
 export type HeadField = {
@@ -13,6 +22,7 @@ export type HeadField = {
   | { readonly kind: 'number'; readonly from: number; readonly to: number }
   | { readonly kind: 'text'; readonly most: number }
   | { readonly kind: 'one-of' | 'several-of' | 'one-of-or-null'; readonly of: readonly string[] }
+  | { readonly kind: 'one-of-numbers'; readonly of: readonly number[] }
 );
 
 /** The head of a try but for what was laid: its set. `ended` is null while it is still going on. */
@@ -33,6 +43,9 @@ export const headFields = {
   startedAt: { kind: 'moment', isFixed: true },
   task: { kind: 'task', isFixed: true },
   language: { kind: 'language', isFixed: true },
+  version: { kind: 'one-of-numbers', of: [2], isFixed: true, isOptional: true },
+  step: { kind: 'one-of-numbers', of: countSteps, isFixed: true, isOptional: true },
+  second: { kind: 'language', isFixed: true, isOptional: true },
   start: { kind: 'number', from: 0, to: 1000, isFixed: true },
   direction: { kind: 'sign', isFixed: true },
   target: { kind: 'number', from: 0, to: 1000, isOptional: true },

@@ -49,6 +49,7 @@ function ruled(field: HeadField): readonly PropertyDecorator[] {
     case 'text':
       return [IsString(), IsFilled(), MaxLength(field.most)];
     case 'one-of':
+    case 'one-of-numbers':
       return [IsIn(field.of)];
     case 'one-of-or-null':
       return [OrNull(), IsIn(field.of)];

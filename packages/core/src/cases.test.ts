@@ -1,16 +1,24 @@
+import both from '../fixtures/both.json';
+import check from '../fixtures/check.json';
 import order from '../fixtures/order.json';
 import knowers from '../fixtures/knower.json';
 import pairing from '../fixtures/pairing.json';
+import start from '../fixtures/start.json';
+import step from '../fixtures/step.json';
 import thresholds from '../fixtures/threshold.json';
 import total from '../fixtures/total.json';
 import weight from '../fixtures/weight.json';
 import words from '../fixtures/words.json';
 import {
+  readBoth,
+  readCheck,
   readOrder,
   readPairing,
+  readStart,
   readTotal,
   readWords,
   tryWeight,
+  type CountStep,
   type Trace,
   type TraceEvent,
   type Word,
@@ -18,12 +26,34 @@ import {
 import { knowerLevels } from './estimates/knowerLevels.js';
 import { threshold } from './estimates/threshold.js';
 
+type PassAsGiven = Parameters<typeof readPairing>[1];
+
 /** A case as a test title: its number, so that a failing one can be looked up. */
 const numbered = <Case>(cases: readonly Case[]): [number, Case][] => cases.map((one, i) => [i, one]);
 
 describe('worked cases', () => {
   test.each(numbered(words))('words %i', (_, { words: said, start, direction, expected }) => {
     expect(readWords(said as Word[], start, direction as 1 | -1)).toEqual(expected);
+  });
+
+  test.each(numbered(step))(
+    'words by steps %i',
+    (_, { words: said, start: from, direction, step: by, expected }) => {
+      expect(readWords(said as Word[], from, direction as 1 | -1, by as CountStep)).toEqual(expected);
+    },
+  );
+
+  test.each(numbered(start))('start %i', (_, { start: from, events, expected }) => {
+    expect(readStart(events as unknown as PassAsGiven, from)).toBe(expected);
+  });
+
+  test.each(numbered(both))('both languages %i', (_, { size, events, expected }) => {
+    expect(readBoth(size, events as unknown as PassAsGiven)).toEqual(expected);
+  });
+
+  test.each(numbered(check))('check %i', (_, { size, events, expected }) => {
+    const trace = { version: 2 as const, set: { size }, events: events as TraceEvent[] };
+    expect({ check: readCheck(trace), total: readTotal(trace) }).toEqual(expected);
   });
 
   test.each(numbered(order))('order %i', (_, { tries, expected }) => {

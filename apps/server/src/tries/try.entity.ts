@@ -44,6 +44,7 @@ function storedAs(name: HeadFieldName, field: HeadField): ColumnOptions {
     case 'language':
       return { ...about, type: 'varchar', length: 35 };
     case 'sign':
+    case 'one-of-numbers':
       return { ...about, type: 'smallint' };
     case 'yes-no':
     case 'mark':

@@ -140,9 +140,10 @@ function runIn(
   weight: TryWeight,
   task: TaskEntry | undefined,
 ): Omit<OrderObservation, 'tries'> | null {
-  if (trace.start !== 1 || trace.direction !== 1 || weight.success + weight.miss === 0) return null;
+  if (trace.start !== 1 || trace.direction !== 1 || (trace.step ?? 1) !== 1) return null;
+  if (weight.success + weight.miss === 0) return null;
   if (isFetching(trace) || trace.mixedWith !== undefined) return null;
-  const words = wordsOf(readPass(trace));
+  const { words } = order;
   if (words.length === 0 && !asksForWords(task)) return null;
   const stoppedShort = trace.ended === 'stopped-itself' && (trace.target ?? Infinity) > order.upTo;
   const ruled = ruledOf(trace, 'order');

@@ -1,8 +1,7 @@
 import { figure } from '../common/parameters.js';
 import { settledEvents } from '../trace/settled.js';
 import type { AnsweredBy, Help, Trace } from '../trace/trace.js';
-import { readPass, wordsOf } from '../trace/passes.js';
-import { readWords } from '../reading/readWords.js';
+import { readSpoken } from '../reading/readSpoken.js';
 
 export interface TryWeight {
   /** What a success counts, 0 … 1. */
@@ -41,6 +40,8 @@ export type WeighedTrace = Pick<
   | 'setAside'
   | 'sameAs'
   | 'events'
+  | 'version'
+  | 'step'
 >;
 
 /** How much a success and a miss in this try may count towards an estimate. */
@@ -71,6 +72,6 @@ function cameToNothing(trace: WeighedTrace): boolean {
 function missWhenStopped(trace: WeighedTrace): number {
   if (trace.ended === 'stopped-by-adult') return 0;
   if (trace.ended !== 'stopped-itself' || trace.target === undefined) return 1;
-  const { upTo } = readWords(wordsOf(readPass(trace)), trace.start, trace.direction);
+  const { upTo } = readSpoken(trace).words;
   return (trace.target - upTo) * trace.direction > 0 ? figure.missStoppedItself : 1;
 }

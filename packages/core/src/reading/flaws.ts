@@ -55,6 +55,7 @@ function eventFlawOf({ set, events }: Pick<Trace, 'set' | 'events'>): Flaw | nul
 /** What about a single happening cannot be, on a set of so many things. */
 export function happeningFlaw(event: HappeningEvent, size: number): 'item' | 'number' | null {
   if ('item' in event && typeof event.item === 'number' && !isNumber(event.item, 0, size - 1)) return 'item';
+  if (event.kind === 'count' && event.items?.some((item) => !isNumber(item, 0, size - 1))) return 'item';
   if (event.kind === 'given' && !isNumber(event.value, 0)) return 'number';
   if ('word' in event && isNumberWord(event.word) && !isNumber(event.word, 0)) return 'number';
   return null;

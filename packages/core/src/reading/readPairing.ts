@@ -28,7 +28,11 @@ type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
 export function readPairing(size: number, pass: readonly Unplaced<PassEvent>[]): PairingReading {
   const placing = new Placing(size);
   const slips: PairingSlip[] = [];
-  pass.forEach((event, at) => {
+  pass.map(asRead).forEach((event, at) => {
+    if (event.kind === 'count' && event.items) {
+      slips.push(...readSeveral(event, at, placing));
+      return;
+    }
     const itemsWaited = placing.itemsWait;
     const isAgain =
       event.kind === 'count' &&
@@ -52,4 +56,22 @@ export function readPairing(size: number, pass: readonly Unplaced<PassEvent>[]):
   });
   for (const item of placing.missed) slips.push({ kind: 'missed', item });
   return { holds: slips.length === 0, slips };
+}
+
+/** A word of the second language with a touch is a word like any that is only said. */
+const asRead = (event: Unplaced<PassEvent>): Unplaced<PassEvent> =>
+  event.kind === 'count' && event.lang === 2 ? { kind: 'say', word: event.word, t: event.t } : event;
+
+/** Several things taken with one touch: each that was counted already is counted twice while others still wait. */
+function readSeveral(
+  event: Extract<Unplaced<PassEvent>, { kind: 'count' }>,
+  at: number,
+  placing: Placing,
+): readonly PairingSlip[] {
+  if (!placing.itemsWait) return [{ kind: 'ran-on', at }];
+  return event.items!.flatMap((item) => {
+    const isAgain = placing.isCounted(item) && placing.itemsWait;
+    placing.take({ kind: 'count', word: event.word, item });
+    return isAgain ? [{ kind: 'double-counted' as const, item, at }] : [];
+  });
 }

@@ -1,6 +1,8 @@
 import { splitPasses, wordsOf, type Pass } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import type { HappeningEvent, Trace } from '../trace/trace.js';
+import { isSaid } from './readCheck.js';
+import { withoutZeroBefore } from './readStart.js';
 
 export type TotalReading =
   | { readonly kind: 'last-word'; readonly shown: true }
@@ -13,22 +15,30 @@ export type TotalReading =
  */
 export function readTotal(trace: {
   readonly set: Pick<Trace['set'], 'size'>;
+  readonly version?: 2;
+  readonly start?: number;
+  readonly direction?: 1 | -1;
   readonly events: Trace['events'];
 }): TotalReading | null {
+  const knowsChecks = trace.version === 2;
   const events = settledEvents(trace.events);
   const asked = events.findIndex((event) => event.kind === 'ask' && event.question === 'how-many');
   if (asked < 0) return null;
   const nextAsk = events.findIndex((event, i) => i > asked && event.kind === 'ask');
   const following = events.slice(asked + 1, nextAsk < 0 ? events.length : nextAsk);
-  const answeredAt = following.findLastIndex((event) => event.kind === 'answer');
+  // The first answer decides where a count after it is a check; before there were checks, the last.
+  const answeredAt = knowsChecks
+    ? following.findIndex(isSaid)
+    : following.findLastIndex((event) => event.kind === 'answer');
   const answer = following[answeredAt];
-  if (answer?.kind !== 'answer' || answer.value === null || answer.value === 'did-not-know') {
-    return { kind: 'none', shown: null };
-  }
+  if (!isSaid(answer)) return { kind: 'none', shown: null };
 
-  const passBefore = withWords(splitPasses(events.slice(0, asked)).at(-1));
+  const { start = 1, direction = 1 } = trace;
+  const passesOf = (some: readonly HappeningEvent[]): readonly Pass[] =>
+    splitPasses(some).map((pass) => (knowsChecks ? withoutZeroBefore(pass, { start, direction }) : pass));
+  const passBefore = withWords(passesOf(events.slice(0, asked)).at(-1));
   const between = following.slice(0, answeredAt);
-  const passAfter = splitPasses(between).findLast(withWords);
+  const passAfter = passesOf(between).findLast(withWords);
   if (!passBefore && !passAfter) {
     return { kind: answer.value === trace.set.size ? 'seen' : 'guessed', shown: null };
   }

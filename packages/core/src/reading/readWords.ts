@@ -1,5 +1,5 @@
 import { figure } from '../common/parameters.js';
-import { isNumberWord, type Word } from '../trace/trace.js';
+import { isNumberWord, type CountStep, type Word } from '../trace/trace.js';
 
 /** From the cheapest explanation of equal cost to the dearest: the order decides between equals. */
 const wordSlipKinds = ['skipped', 'repeated', 'swapped', 'replaced', 'inserted', 'looped-back'] as const;
@@ -36,20 +36,34 @@ const [SKIPPED, REPEATED, SWAPPED, REPLACED, INSERTED, LOOPED_BACK, HIT] = [0, 1
  * @param words what was said, in order
  * @param start the number the count should begin from
  * @param direction 1 counting on, −1 counting back (every number w is mirrored to 2·start − w)
+ * @param step how far it is from word to word; a number between two of them is read as a word that is no number
  * @returns indexes into `words`; in `stepsToRead` steps
  * @example readWords([1, 2, 3, 4, 5, 7, 8], 1, 1) // skipped 6, upTo 5
  */
-export function readWords(words: readonly Word[], start: number, direction: 1 | -1): WordsReading {
-  const mirror = (word: Word): Word => (direction === -1 && isNumberWord(word) ? 2 * start - word : word);
-  const forward = words.map(mirror);
-  const { cost, steps, end } = cheapestWay(forward, start);
-  const slips = steps.map((step) => ({
-    kind: step.kind,
-    at: step.at,
-    words: slipWords(step, forward).map(mirror),
-    after: mirror(step.after) as number,
+export function readWords(
+  words: readonly Word[],
+  start: number,
+  direction: 1 | -1,
+  step: CountStep = 1,
+): WordsReading {
+  const stride = direction * step;
+  const placed = words.map((word) => placeInRun(word, start, stride));
+  const { cost, steps, end } = cheapestWay(placed, start);
+  const saidAt = (place: number): number => start + (place - start) * stride;
+  const slips = steps.map((one) => ({
+    kind: one.kind,
+    at: one.at,
+    words: slipWords(one, words, placed, saidAt),
+    after: saidAt(one.after),
   }));
-  return { upTo: slips[0]?.after ?? (mirror(end) as number), cost, slips };
+  return { upTo: slips[0]?.after ?? saidAt(end), cost, slips };
+}
+
+/** The word as if it were counted on by ones; a number that does not lie on the way is no number. */
+function placeInRun(word: Word, start: number, stride: number): Word {
+  if (!isNumberWord(word)) return word;
+  const place = start + (word - start) / stride;
+  return Number.isInteger(place) ? place : String(word);
 }
 
 /** How many steps a reading takes: for each word the last numbers that can have been accounted for. */
@@ -219,14 +233,19 @@ function canBeReached(word: Word, start: number): word is number {
   return isNumberWord(word) && Number.isInteger(word) && word >= start && word - start < FARTHEST_SKIP;
 }
 
-function slipWords(step: Step, words: readonly Word[]): readonly Word[] {
-  const word = words[step.at]!;
-  switch (step.kind) {
+/** The words concerned, as they were said; of those skipped, as they would have been. */
+function slipWords(
+  { kind, at, after }: Step,
+  words: readonly Word[],
+  placed: readonly Word[],
+  saidAt: (place: number) => number,
+): readonly Word[] {
+  switch (kind) {
     case 'skipped':
-      return Array.from({ length: (word as number) - step.after - 1 }, (_, i) => step.after + 1 + i);
+      return Array.from({ length: (placed[at] as number) - after - 1 }, (_, i) => saidAt(after + 1 + i));
     case 'swapped':
-      return [word, words[step.at + 1]!];
+      return [words[at]!, words[at + 1]!];
     default:
-      return [word];
+      return [words[at]!];
   }
 }

@@ -129,10 +129,25 @@ export interface Ruling {
   readonly at: string;
 }
 
+/** Of a try in two languages, a word of the second. */
+interface InLanguage {
+  readonly lang?: 2;
+}
+
+/** How far it is from word to word: by ones, twos, fives or tens. */
+export const countSteps = [1, 2, 5, 10] as const;
+export type CountStep = (typeof countSteps)[number];
+
 /** What happened, without its place and time in the try. */
 export type Happening =
-  | { readonly kind: 'count'; readonly word: Word; readonly item?: Item | 'again' }
-  | { readonly kind: 'say'; readonly word: Word }
+  | ({
+      readonly kind: 'count';
+      readonly word: Word;
+      readonly item?: Item | 'again';
+      /** Several taken with one touch, as by twos: each is counted by it. */
+      readonly items?: readonly Item[];
+    } & InLanguage)
+  | ({ readonly kind: 'say'; readonly word: Word } & InLanguage)
   | { readonly kind: 'touch'; readonly item?: Item }
   | { readonly kind: 'passed-over'; readonly item?: Item }
   | { readonly kind: 'take-back' }
@@ -182,6 +197,12 @@ export interface Trace {
   readonly task: string;
   /** BCP 47 tag of the number words used. */
   readonly language: string;
+  /** Absent in a try of the first version, which is read as it always was. */
+  readonly version?: 2;
+  /** By twos, fives or tens; by ones where absent. */
+  readonly step?: CountStep;
+  /** BCP 47 tag of the other language, where both are said on each thing. */
+  readonly second?: string;
   readonly set: TraySet;
   /** The number the count should begin from. */
   readonly start: number;

@@ -1,0 +1,39 @@
+import { readPasses, type Pass, type PassEvent } from '../trace/passes.js';
+import type { Trace } from '../trace/trace.js';
+import { readStart, withoutZeroBefore, wordEventsInOrder, type StartReading } from './readStart.js';
+import { readWords, type WordsReading } from './readWords.js';
+
+type WordEvent = Extract<PassEvent, { kind: 'count' | 'say' }>;
+
+/** What was said of a try, in the way of its version. */
+export interface SpokenReading {
+  /** The pass that the principles are read from; a zero that is the room's habit is left out. */
+  readonly pass: Pass;
+  readonly brokenOff: readonly Pass[];
+  /** The words that the order is read from. */
+  readonly spoken: readonly WordEvent[];
+  /** What they come to; `at` of a slip is the index in `spoken`. */
+  readonly words: WordsReading;
+  /** Where the count began; null in a try of the first version, which does not tell. */
+  readonly beganAt: StartReading | null;
+}
+
+/** Reads what was said: which words there are, and how they go in order. */
+export function readSpoken(
+  trace: Pick<Trace, 'start' | 'direction' | 'events' | 'version' | 'step'>,
+): SpokenReading {
+  const { start, direction, step } = trace;
+  const { read, brokenOff } = readPasses(trace);
+  const isSecond = trace.version === 2;
+  const pass = isSecond ? withoutZeroBefore(read, trace) : read;
+  const spoken = isSecond
+    ? wordEventsInOrder(pass, trace)
+    : pass.filter((event): event is WordEvent => event.kind === 'count' || event.kind === 'say');
+  const words = readWords(
+    spoken.map(({ word }) => word),
+    start,
+    direction,
+    step,
+  );
+  return { pass, brokenOff, spoken, words, beganAt: isSecond ? readStart(read, start, direction) : null };
+}
