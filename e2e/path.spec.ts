@@ -115,6 +115,8 @@ test('Today says what to do first and what to fetch; a child that is not here is
   const back = page.getByRole('button', { name: `${name} is here after all` });
   await expect(back).toBeVisible();
   await expect(page.getByRole('link', { name: `Sit down with ${name}` })).toBeHidden();
+  // The keyboard’s place is with the next child, not lost with the line that went.
+  await expect(lines.first().getByRole('button', { name: / is not here today$/ })).toBeFocused();
   // The next who is due comes up in her place.
   await expect(lines).toHaveCount(shown);
   await back.click();

@@ -78,7 +78,12 @@ export function DueLine({ due, child, day }: DueLineProps) {
           variant="text"
           aria-label={words.today.isNotHere({ name })}
           disabled={notHere.isPending}
-          onClick={() => notHere.mutate('not-here')}
+          data-not-here
+          onClick={({ currentTarget }) => {
+            notHere.mutate('not-here');
+            // This line goes: the keyboard’s place moves on with the children.
+            sameOfNext(currentTarget)?.focus();
+          }}
           sx={{ color: 'inkSoft', fontWeight: 400, px: 1, [narrow]: { width: '5.5rem' } }}
         >
           {words.today.notHere()}
@@ -94,6 +99,13 @@ export function DueLine({ due, child, day }: DueLineProps) {
       </Box>
     </Box>
   );
+}
+
+/** The same button of the next child, or of the one before where there is no next. */
+function sameOfNext(button: HTMLElement): HTMLElement | null | undefined {
+  const here = button.closest('li');
+  const next = here?.nextElementSibling ?? here?.previousElementSibling;
+  return next?.querySelector<HTMLElement>('[data-not-here]');
 }
 
 const line = {
