@@ -101,3 +101,38 @@ test('choosing otherwise fits on a small tablet too', async ({ signedIn: page })
     expect(things.y + things.height, `${width}×${height}`).toBeLessThanOrEqual(use.y);
   }
 });
+
+test('a count from zero: before the first touch it is the room’s habit, on the first thing it is told', async ({
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Lowri', 3);
+  await press(page, 'Zero first');
+  await tap(page, 3);
+  await press(page, 'Done counting');
+  const told = page.getByRole('status').filter({ hasText: /^(One|Of) / });
+  await expect(told).toHaveText('One word and one touch for each of 3 corks. Words in order to 3.');
+
+  await press(page, 'Next try');
+  await lay(page, 3, 'Count a row', 'corks');
+  await tap(page, 1);
+  await press(page, 'Different word …');
+  await press(page, '0');
+  await tap(page, 2);
+  await press(page, 'Done counting');
+  await expect(told).toHaveText(
+    'One word and one touch for each of 3 corks. Words in order to 2. Said zero on the first one, so the last word is one short.',
+  );
+});
+
+test('a check: counted again after the answer, which stays the answer', async ({ signedIn: page }) => {
+  await sitDown(page, 'Lowri', 4);
+  await tap(page, 4);
+  await press(page, 'How many?');
+  await press(page, '4');
+  await press(page, 'Counts again to check');
+  await tap(page, 5);
+  await press(page, 'Done counting');
+  await expect(page.getByRole('status').filter({ hasText: /^One / })).toHaveText(
+    'One word and one touch for each of 4 corks. Words in order to 4. Asked how many, said 4: the last word counted. Checked by counting again to 5, and kept the first answer.',
+  );
+});

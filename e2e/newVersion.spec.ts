@@ -1,4 +1,5 @@
-import { expect, test } from './sitting.js';
+import { english } from '@dotting/words';
+import { expect, press, test } from './sitting.js';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -17,4 +18,14 @@ test('a newer version waits until it is taken, and says so in the frame, never i
     .click();
   await expect(page.getByRole('button', { name: 'Ready – start' })).toBeVisible();
   await expect(notice).toBeHidden();
+});
+
+test('taken, the page is loaded anew with it', async ({ signedIn: page }) => {
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.evaluate(() => navigator.serviceWorker.register('/sw.js?newer').then(() => undefined));
+  const loaded = page.waitForEvent('load');
+  await press(page, english.frame.useNewVersion());
+  await loaded;
+  expect(await page.evaluate(() => navigator.serviceWorker.controller?.scriptURL)).toMatch(/newer$/);
+  await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
 });

@@ -169,7 +169,7 @@ export const theme = createTheme({
       variants: [
         {
           props: { size: 'large' },
-          style: { minHeight: target.sitting, paddingInline: 10, fontSize: '1rem' },
+          style: { minHeight: target.sitting, paddingInline: 8, fontSize: '1rem' },
         },
       ],
     },

@@ -60,7 +60,9 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const table = onTheTable(sitting);
   const putting = captureKinds[table.task.kind].isStillPutting(table);
   const isPlanning = sitting.stage === 'planning';
-  const standing = useStanding(phase, answersIn(sitting) > 0, !putting);
+  // Until the next plan is there, what to say and lay stays that of the try that has just ended.
+  const isNextKnown = phase !== 'read' || !sitting.isPlanDue;
+  const standing = useStanding(isNextKnown ? phase : 'counting', answersIn(sitting) > 0, !putting);
   // Its own hand's, whichever way the page reads.
   const isThumbLast = (adult.thumb === 'right') === (languages[words.language].direction === 'ltr');
   return (

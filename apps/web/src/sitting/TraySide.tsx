@@ -67,7 +67,7 @@ export function TraySide(props: TraySideProps) {
         <TrayFoot
           help={open?.head.help ?? 'none'}
           answeredBy={open?.head.answeredBy ?? 'alone'}
-          why={sitting.plan.why}
+          why={sitting.isPlanDue ? '' : sitting.plan.why}
           phase={phase === 'counting' || phase === 'asked' ? 'going-on' : phase}
           dispatch={store.dispatch}
         />

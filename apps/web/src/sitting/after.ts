@@ -51,6 +51,7 @@ export type Action =
   | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
   | { readonly kind: 'end'; readonly ended: Ended }
   | { readonly kind: 'set-aside'; readonly reason: string | null }
+  | { readonly kind: 'check' }
   | { readonly kind: 'plan-next' }
   | { readonly kind: 'next-try' };
 
@@ -95,6 +96,9 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return withHead(sitting, { setAside: action.reason ?? undefined });
     case 'end':
       return ended(sitting, action.ended);
+    case 'check':
+      // What the child counts now, after its answer, is read as a check of it.
+      return withHead(sitting, { ended: null });
     case 'plan-next':
       return withNext(sitting, now);
     case 'next-try':
@@ -153,6 +157,7 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     startedAt: now.iso,
     task: plan.task,
     language: plan.language,
+    version: 2,
     set: setOf(task, plan.size, plan.things, plan.layout) as TryHead['set'],
     start: task.start ?? 1,
     direction: 1,

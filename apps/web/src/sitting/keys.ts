@@ -5,6 +5,7 @@ import { usesSingleKeys } from '../common/keptKeys.js';
 /** Everything a key can do in a sitting. */
 export type KeyCommand =
   | 'next'
+  | 'zero-first'
   | 'that-one-again'
   | 'left-one-out'
   | 'word-no-touch'
@@ -36,6 +37,7 @@ export const keyTable: readonly {
   readonly does: () => string;
 }[] = [
   { key: 'Space', command: 'next', does: () => words.keys.next() },
+  { key: 'E', command: 'zero-first', does: () => words.keys.zeroFirst() },
   { key: 'A', command: 'that-one-again', does: () => words.keys.countedTwice() },
   { key: 'L', command: 'left-one-out', does: () => words.keys.missedOne() },
   { key: 'W', command: 'word-no-touch', does: () => words.keys.wordNoTouch() },

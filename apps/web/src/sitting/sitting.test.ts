@@ -56,6 +56,45 @@ describe('beginning a try', () => {
   });
 });
 
+describe('zero before the first touch', () => {
+  const zero: Action = { kind: 'gesture', gesture: { kind: 'zero-first' } };
+  const words = (sitting: Sitting) =>
+    lastTry(sitting).events.map((event) => [event.kind, 'word' in event ? event.word : null]);
+
+  test('is taken down before the count, which goes on from one; slips act on the count alone', () => {
+    const sitting = play([zero, by('next'), by('next')]);
+    expect(lastTry(sitting).head.version).toBe(2);
+    expect(words(sitting)).toEqual([
+      ['say', 0],
+      ['count', 1],
+      ['count', 2],
+    ]);
+    // Nothing has been touched: there is nothing to mark, and undo takes the zero back.
+    expect(
+      words(play([zero, by('that-one-again'), { kind: 'gesture', gesture: { kind: 'took-it-back' } }])),
+    ).toEqual([['say', 0]]);
+    expect(words(play([zero, by('undo')])).at(-1)).toEqual(['undo', null]);
+  });
+});
+
+describe('a check', () => {
+  test('opens the try again: what is counted now goes on from one, and the answer stays', () => {
+    const answered = play([by('next'), by('next'), by('how-many'), answer(2)]);
+    const checking = play([{ kind: 'check' }, by('next'), by('next'), by('next')], answered);
+    expect(phaseOf(checking)).toBe('counting');
+    expect(lastTry(checking).events.map((event) => ('word' in event ? event.word : event.kind))).toEqual([
+      1,
+      2,
+      'ask',
+      'answer',
+      1,
+      2,
+      3,
+    ]);
+    expect(phaseOf(play([by('how-many'), answer(3)], checking))).toBe('read');
+  });
+});
+
 describe('ending a try', () => {
   test('an answer ends it, and what comes next is worked out after it, with what lies on the table', () => {
     const ended = play([...Array.from({ length: 4 }, () => by('next')), by('how-many'), answer(4)]);

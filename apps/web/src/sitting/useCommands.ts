@@ -13,6 +13,7 @@ interface Showing {
 }
 
 const gestures = {
+  'zero-first': { kind: 'zero-first' },
   'that-one-again': { kind: 'that-one-again' },
   'left-one-out': { kind: 'left-one-out' },
   'word-no-touch': { kind: 'word-no-touch' },

@@ -30,6 +30,10 @@ describe(isAllowed, () => {
     ['give-n', { kind: 'answer', value: 'did-not-know' }, ['laying', 'counting', 'asked']],
     ['count-row', { kind: 'two-in-one' }, []],
     ['count-row', { kind: 'undo' }, ['counting', 'asked', 'read']],
+    ['count-row', { kind: 'zero-first' }, ['laying']],
+    ['say-far', { kind: 'zero-first' }, ['laying']],
+    ['say-teens-two-ways', { kind: 'zero-first' }, []],
+    ['give-n', { kind: 'zero-first' }, []],
   ])('of %s, %j, in %j', (task, gesture, expected) => {
     expect(allowedIn(task, gesture)).toEqual(expected);
   });

@@ -17,6 +17,8 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
   switch (gesture.kind) {
     case 'undo':
       return phase !== 'laying';
+    case 'zero-first':
+      return phase === 'laying' && kind.asksForWords && (task.start ?? 1) === 1;
     case 'whole':
       return phase === 'laying' && kind.asksForWords;
     case 'ask':

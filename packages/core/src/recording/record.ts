@@ -65,6 +65,8 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
         kind: word,
         word: soFar.start + i * soFar.direction,
       }));
+    case 'zero-first':
+      return [{ ...place, kind: 'say', word: 0 }];
     case 'word-no-touch':
       return amendLastTap((tapped) => ({ kind: 'say', word: wordOf(tapped) ?? nextWord(soFar) }));
     case 'touch-no-word':
@@ -134,10 +136,13 @@ function currentPass(events: readonly TraceEvent[]): readonly PassEvent[] {
   return splitPasses(settledEvents(events)).at(-1)!;
 }
 
-/** The last count, word or touch of the pass under way: what the slips act on. */
+/** The last count, word or touch of the pass under way: what the slips act on. A zero said before it all is no tap. */
 export function lastTap(events: readonly TraceEvent[]): PassEvent | undefined {
-  return currentPass(events).findLast((event) => event.kind !== 'passed-over');
+  return currentPass(events).findLast((event, i) => event.kind !== 'passed-over' && !isZeroFirst(event, i));
 }
+
+const isZeroFirst = (event: PassEvent, place: number): boolean =>
+  place === 0 && event.kind === 'say' && event.word === 0;
 
 /**
  * The word to offer: one on from the child's last word, not from the thing's place. A word that is

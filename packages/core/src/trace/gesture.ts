@@ -4,6 +4,7 @@ import type { Happening, Item, Question, Word } from './trace.js';
 export type Gesture =
   | { readonly kind: 'next' }
   | { readonly kind: 'thing'; readonly item: Item }
+  | { readonly kind: 'zero-first' }
   | { readonly kind: 'word-no-touch' }
   | { readonly kind: 'touch-no-word' }
   | { readonly kind: 'that-one-again' }

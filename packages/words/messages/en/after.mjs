@@ -7,6 +7,7 @@ export default {
     interrupted: 'interrupted',
   },
   title: 'What happened',
+  check: 'Counts again to check',
   notRight: 'Not right? Correct it',
   countAfterAll: 'Count it after all',
   strategy: 'How they did it (if you noticed)',

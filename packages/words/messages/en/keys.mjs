@@ -4,6 +4,7 @@ export default {
   off: 'off',
   title: 'Keys',
   next: 'one word with one touch; after a try, the next try',
+  zeroFirst: 'zero first, before any touch',
   countedTwice: 'counted twice',
   missedOne: 'missed one',
   wordNoTouch: 'word, no touch',

@@ -1,4 +1,5 @@
 export default {
+  zeroFirst: 'Zero first',
   otherWord: 'Different word …',
   startedAgain: 'Started again',
   corrected: 'Corrected themselves',

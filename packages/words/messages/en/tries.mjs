@@ -21,6 +21,7 @@ export default {
   },
   inTheWords: 'in the words: {slips}',
   inOrderTo: 'words in order to {n}',
+  zeroOnFirst: 'said zero on the first one, so the last word is one short',
   words: {
     skipped: 'skipped {words}',
     repeated: 'said {words} twice running',
@@ -38,6 +39,11 @@ export default {
     guessed: 'said {answer} without counting, a guess',
     didNotKnow: 'asked how many, didn’t know',
     none: 'asked how many, no answer',
+  },
+  check: {
+    agreed: 'checked by counting again: the same',
+    mended: 'checked by counting again, and made it {n}',
+    kept: 'checked by counting again to {n}, and kept the first answer',
   },
   kept: 'asked again, said the same without counting',
   countedAgain: 'asked again, counted again',

@@ -7,6 +7,7 @@ export default {
     interrupted: 'interrumpido',
   },
   title: 'Qué pasó',
+  check: 'Vuelve a contar para comprobar',
   notRight: '¿No es así? Corrígelo',
   countAfterAll: 'Que sí cuente',
   strategy: 'Cómo lo hizo (si te fijaste)',

@@ -4,6 +4,7 @@ export default {
   off: 'no',
   title: 'Teclas',
   next: 'una palabra con un toque; después de un intento, el siguiente',
+  zeroFirst: 'cero primero, antes de tocar',
   countedTwice: 'contó uno dos veces',
   missedOne: 'se saltó uno',
   wordNoTouch: 'palabra sin toque',

@@ -1,4 +1,5 @@
 export default {
+  zeroFirst: 'Cero primero',
   otherWord: 'Otra palabra …',
   startedAgain: 'Volvió a empezar',
   corrected: 'Se corrigió',

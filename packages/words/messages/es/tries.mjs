@@ -21,6 +21,7 @@ export default {
   },
   inTheWords: 'en las palabras: {slips}',
   inOrderTo: 'palabras en orden hasta {n}',
+  zeroOnFirst: 'dijo cero en el primero, así que la última palabra se queda corta en uno',
   words: {
     skipped: 'se saltó {words}',
     repeated: 'dijo {words} dos veces seguidas',
@@ -38,6 +39,11 @@ export default {
     guessed: 'dijo {answer} sin contar, al azar',
     didNotKnow: 'a «¿cuántos?» no lo sabía',
     none: 'a «¿cuántos?» no respondió',
+  },
+  check: {
+    agreed: 'lo comprobó contando otra vez: igual',
+    mended: 'lo comprobó contando otra vez y lo cambió a {n}',
+    kept: 'lo comprobó contando otra vez hasta {n} y mantuvo la primera respuesta',
   },
   kept: 'preguntado otra vez, dijo lo mismo sin contar',
   countedAgain: 'preguntado otra vez, volvió a contar',

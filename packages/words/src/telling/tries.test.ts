@@ -14,6 +14,39 @@ const tell = (happenings: readonly Happening[], facts: Partial<Trace> = {}): str
 const ask: Happening = { kind: 'ask', question: 'how-many' };
 
 describe(tellTry, () => {
+  test.each<[string, readonly Happening[], RegExp | null]>([
+    ['zero before the first touch is not told', [{ kind: 'say', word: 0 }, ...counted(1, 2, 3)], null],
+    [
+      'zero on the first one is',
+      counted(0, 1, 2),
+      /Said zero on the first one, so the last word is one short\.$/,
+    ],
+    [
+      'a check that agrees',
+      [...counted(1, 2, 3), ask, { kind: 'answer', value: 3 }, ...counted(1, 2, 3)],
+      /said 3: the last word counted\. Checked by counting again: the same\.$/,
+    ],
+    [
+      'one that mends the answer, which is told as it was first',
+      [
+        ...counted(1, 2),
+        ask,
+        { kind: 'answer', value: 2 },
+        ...counted(1, 2, 3),
+        { kind: 'answer', value: 3 },
+      ],
+      /said 2: the last word counted\. Checked by counting again, and made it 3\.$/,
+    ],
+    [
+      'one that changes nothing',
+      [...counted(1, 2), ask, { kind: 'answer', value: 2 }, ...counted(1, 2, 3)],
+      /Checked by counting again to 3, and kept the first answer\.$/,
+    ],
+  ])('of a try of the second version: %s', (_, happenings, words) => {
+    const told = tell(happenings, { version: 2 });
+    expect(told).toMatch(words ?? /^One word and one touch for each of 3 shells\. Words in order to 3\.$/);
+  });
+
   test.each<[string, Happening[], RegExp]>([
     ['a word too many', counted(1, 2, 3, 4), /^Of 3 shells: said one word past the last/],
     ['a touch without a word', [...counted(1, 2), { kind: 'touch' }], /touched one with no word/],

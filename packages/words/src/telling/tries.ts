@@ -33,7 +33,9 @@ export function tellTry(words: Words, trace: ToldTrace): string {
     tellSharing(words, trace),
     tellPairing(words, reading, trace),
     tellOrder(words, reading, trace),
+    reading.beganAt === 'zero-on-first' ? tries.zeroOnFirst() : null,
     tellTotal(words, reading.total, trace),
+    tellCheck(words, reading),
     tellKept(words, trace),
     ...tellGiven(words, trace),
     tellChoice(words, trace),
@@ -117,13 +119,23 @@ function tellTotal({ tries }: Words, total: TotalReading | null, trace: Readable
     : tries.total[total.kind]({ answer: String(answer) });
 }
 
-/** What stood last before a second question. */
+function tellCheck({ tries }: Words, { check }: TryReading): string | null {
+  if (!check || check.kind === 'none') return null;
+  return check.kind === 'agreed'
+    ? tries.check.agreed()
+    : tries.check[check.kind]({ n: String(check.counted) });
+}
+
+/** The answer that is told: what stood last before a second question; in a try that knows a check, what was said first. */
 function firstAnswer(trace: ReadableTrace): Word | null | undefined {
   const events = settledEvents(trace.events);
   const first = events.findIndex((event) => event.kind === 'ask');
   const second = events.findIndex((event, i) => i > first && event.kind === 'ask');
-  const answer = (second < 0 ? events : events.slice(0, second)).findLast((event) => event.kind === 'answer');
-  return answer?.kind === 'answer' ? answer.value : undefined;
+  const answers = (second < 0 ? events : events.slice(0, second)).flatMap((event) =>
+    event.kind === 'answer' ? [event.value] : [],
+  );
+  const said = answers.find((value) => value !== null && value !== 'did-not-know');
+  return trace.version === 2 && said !== undefined ? said : answers.at(-1);
 }
 
 function tellKept({ tries }: Words, trace: ReadableTrace): string | null {

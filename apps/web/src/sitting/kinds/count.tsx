@@ -1,14 +1,19 @@
 import { Answer } from '../thumb/Answer.js';
-import { Slips } from '../thumb/Slips.js';
+import { beginsAtOne, Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
 
 export const count: KindView = {
-  Thumb: ({ phase, set, canMark, onAnswer, onCommand }) =>
+  Thumb: ({ phase, task, set, canMark, onAnswer, onCommand }) =>
     phase === 'asked' ? (
       <Answer onAnswer={onAnswer} />
     ) : (
-      <Slips isHeard={set.arrangement === 'heard'} canMark={canMark} onCommand={onCommand} />
+      <Slips
+        isHeard={set.arrangement === 'heard'}
+        canBeginAtZero={phase === 'laying' && beginsAtOne(task)}
+        canMark={canMark}
+        onCommand={onCommand}
+      />
     ),
   isStill: false,
   done: () => words.kinds.doneCounting(),

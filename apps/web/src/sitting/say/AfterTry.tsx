@@ -1,4 +1,4 @@
-import { taskOf, type Ended } from '@dotting/core';
+import { settledEvents, taskOf, type Ended } from '@dotting/core';
 import { tellTry } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -63,6 +63,9 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
         <Button onClick={() => setIsPuttingRight(!isPuttingRight)} aria-expanded={isPuttingRight}>
           {words.after.notRight()}
         </Button>
+        {canCheck(tried) && (
+          <Button onClick={() => dispatch({ kind: 'check' })}>{words.after.check()}</Button>
+        )}
         {head.setAside !== undefined && (
           <Button onClick={() => setAside(null)}>{words.after.countAfterAll()}</Button>
         )}
@@ -119,6 +122,13 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
       )}
     </>
   );
+}
+
+/** It was asked how many and answered, and nothing has been counted since: the child may check by counting again. */
+function canCheck({ head, events }: SittingTry): boolean {
+  const { kind, asksAgain } = taskOf(head.task);
+  const last = settledEvents(events).at(-1);
+  return kind === 'count' && !asksAgain && last?.kind === 'answer' && typeof last.value === 'number';
 }
 
 const reasons = () => [

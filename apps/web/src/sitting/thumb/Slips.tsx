@@ -1,3 +1,4 @@
+import type { Task } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import type { KeyCommand } from '../keys.js';
@@ -10,6 +11,8 @@ interface SlipsProps {
   readonly isHeard?: boolean;
   /** Things are still being put to their places. */
   readonly isPutting?: boolean;
+  /** Nothing is said yet, and the count begins at one: zero may come before it. */
+  readonly canBeginAtZero?: boolean;
   /** There is a last tap for the slips to act on. */
   readonly canMark: boolean;
   readonly onCommand: (command: KeyCommand) => void;
@@ -46,11 +49,15 @@ const slipsOfPutting: typeof slips = [
   { command: 'finished', told: () => words.kinds.doneSharing(), needsTap: true, needsThings: true },
 ];
 
+/** A count from one; a zero said before it is a habit, and no slip. */
+export const beginsAtOne = ({ start = 1 }: Task): boolean => start === 1;
+
 /** The slips, in one thumb's arc; each acts on the last tap. */
 export function Slips({
   onlyWords = false,
   isHeard = false,
   isPutting = false,
+  canBeginAtZero = false,
   canMark,
   onCommand,
 }: SlipsProps) {
@@ -69,6 +76,11 @@ export function Slips({
             {told()}
           </Button>
         ))}
+      {canBeginAtZero && (
+        <Button onClick={() => onCommand('zero-first')} size="large" sx={{ justifyContent: 'flex-start' }}>
+          {words.slips.zeroFirst()}
+        </Button>
+      )}
     </Box>
   );
 }

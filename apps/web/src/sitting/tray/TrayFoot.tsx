@@ -14,6 +14,7 @@ const answerers: readonly AnsweredBy[] = ['alone', 'with-others', 'others'];
 interface TrayFootProps {
   readonly help: SittingTry['head']['help'];
   readonly answeredBy: SittingTry['head']['answeredBy'];
+  /** Empty while it is not known. */
   readonly why: string;
   readonly phase: 'laying' | 'going-on' | 'read';
   readonly dispatch: (action: Action) => void;
@@ -49,7 +50,7 @@ export const TrayFoot = memo(function TrayFoot({ help, answeredBy, why, phase, d
         </Box>
         {phase === 'read' && (
           <Typography color="textSecondary" sx={{ mt: 1 }}>
-            {words.tray.next({ why })}
+            {why === '' ? '\u00a0' : words.tray.next({ why })}
           </Typography>
         )}
       </Box>
