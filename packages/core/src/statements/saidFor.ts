@@ -20,6 +20,8 @@ interface Sorted {
 }
 
 interface OfList {
+  /** How many tries the list had: one that was added to is another. */
+  readonly of: number;
   readonly sorted: Sorted;
   readonly said: Map<string, readonly Statement[]>;
 }
@@ -32,7 +34,7 @@ const kept = new WeakMap<readonly Trace[], OfList>();
  * Nothing beyond what was tried; time lifts nothing. Kept for a list of tries, because the course, the steps
  * and the looks to come all ask for the same days.
  *
- * @param tries of one child, in any order; a list that is never added to
+ * @param tries of one child, in any order; a list in which none is put in place of another
  * @param date YYYY-MM-DD
  */
 export function saidFor(
@@ -40,13 +42,20 @@ export function saidFor(
   date: string,
   { birthDate = null }: StatementOptions = {},
 ): readonly Statement[] {
-  const { sorted, said } = kept.get(tries) ?? { sorted: sortedBySkill(tries), said: new Map() };
-  kept.set(tries, { sorted, said });
+  const { sorted, said } = keptOf(tries);
   const key = `${date} ${birthDate}`;
   const known =
     said.get(key) ?? workedOut(sorted, date, birthDate === null ? null : ageAtFirst(birthDate, tries, date));
   said.set(key, known);
   return known;
+}
+
+function keptOf(tries: readonly Trace[]): OfList {
+  const known = kept.get(tries);
+  if (known?.of === tries.length) return known;
+  const made: OfList = { of: tries.length, sorted: sortedBySkill(tries), said: new Map() };
+  kept.set(tries, made);
+  return made;
 }
 
 function sortedBySkill(tries: readonly Trace[]): Sorted {

@@ -487,3 +487,11 @@ describe('whatever a child has done', () => {
     expect(saidFor(both(5, 4), '2026-03-01')).toEqual([]);
   });
 });
+
+test('a list that is added to says what the longer one says', () => {
+  const tries = [clean(3)];
+  const before = saidFor(tries, date);
+  tries.push(clean(6, { startedAt: tuesday }), clean(6, { startedAt: tuesday }));
+  expect(saidFor(tries, date)).toEqual(saidFor([...tries], date));
+  expect(saidFor(tries, date)).not.toEqual(before);
+});
