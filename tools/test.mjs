@@ -58,6 +58,8 @@ async function jest(env) {
     ...['packages/core', 'packages/words', 'packages/contract', 'apps/web', 'apps/server'],
     '-w',
     '2',
+    // What is held against a file fails where the file is not there.
+    '--ci',
     // A project's own limit is not heard in such a run. In ms.
     '--testTimeout=30000',
     '--json',
