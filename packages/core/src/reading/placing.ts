@@ -1,11 +1,5 @@
-import type { PassEvent } from '../trace/passes.js';
+import type { Unplaced } from '../trace/passes.js';
 import type { Item } from '../trace/trace.js';
-
-type Placed = PassEvent extends infer Event
-  ? Event extends unknown
-    ? Omit<Event, 'seq' | 't'>
-    : never
-  : never;
 
 /**
  * Which thing each event of a pass is about. An event that names no item stands for the lowest item
@@ -43,7 +37,7 @@ export class Placing {
    * Takes the event in, and tells the thing it is about; undefined for no thing, or one that is not known.
    * @throws RangeError when the event names an item that is not in the set
    */
-  take(event: Placed): Item | undefined {
+  take(event: Unplaced): Item | undefined {
     if (event.kind === 'say') return undefined;
     const isAgain = event.item === 'again';
     const named = typeof event.item === 'number' ? event.item : undefined;

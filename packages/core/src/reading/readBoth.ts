@@ -1,12 +1,10 @@
-import type { PassEvent } from '../trace/passes.js';
+import type { Unplaced } from '../trace/passes.js';
 import { readPairing, type PairingReading } from './readPairing.js';
 
 export interface BothReading extends PairingReading {
   /** Counts that the word of the second language did not follow. */
   readonly secondMissing: number;
 }
-
-type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
 
 /**
  * Reads one-to-one where both languages are said on each thing: one touch, one word of each. A word of the second
@@ -15,8 +13,8 @@ type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
  * @param pass events of one pass, undos and take-backs applied; `at` of a slip is the index in it
  * @throws RangeError when an event names an item that is not in the set
  */
-export function readBoth(size: number, pass: readonly Unplaced<PassEvent>[]): BothReading {
-  const isCount = (event: Unplaced<PassEvent> | undefined): boolean =>
+export function readBoth(size: number, pass: readonly Unplaced[]): BothReading {
+  const isCount = (event: Unplaced | undefined): boolean =>
     event?.kind === 'count' && event.lang === undefined;
   const isSecond = (at: number): boolean => {
     const event = pass[at];

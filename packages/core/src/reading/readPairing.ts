@@ -1,4 +1,4 @@
-import type { PassEvent } from '../trace/passes.js';
+import type { Unplaced } from '../trace/passes.js';
 import type { Item } from '../trace/trace.js';
 import { Placing } from './placing.js';
 
@@ -15,8 +15,6 @@ export interface PairingReading {
   readonly slips: readonly PairingSlip[];
 }
 
-type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
-
 /**
  * Reads one-to-one from a pass, whatever the words were: each thing one word and one touch. `Placing`
  * says which thing an event is about.
@@ -25,7 +23,7 @@ type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq'> : never;
  * @param pass events of one pass, undos and take-backs applied
  * @throws RangeError when an event names an item that is not in the set
  */
-export function readPairing(size: number, pass: readonly Unplaced<PassEvent>[]): PairingReading {
+export function readPairing(size: number, pass: readonly Unplaced[]): PairingReading {
   const placing = new Placing(size);
   const slips: PairingSlip[] = [];
   pass.map(asRead).forEach((event, at) => {
@@ -59,12 +57,12 @@ export function readPairing(size: number, pass: readonly Unplaced<PassEvent>[]):
 }
 
 /** A word of the second language with a touch is a word like any that is only said. */
-const asRead = (event: Unplaced<PassEvent>): Unplaced<PassEvent> =>
-  event.kind === 'count' && event.lang === 2 ? { kind: 'say', word: event.word, t: event.t } : event;
+const asRead = (event: Unplaced): Unplaced =>
+  event.kind === 'count' && event.lang === 2 ? { kind: 'say', word: event.word } : event;
 
 /** Several things taken with one touch: each that was counted already is counted twice while others still wait. */
 function readSeveral(
-  event: Extract<Unplaced<PassEvent>, { kind: 'count' }>,
+  event: Extract<Unplaced, { kind: 'count' }>,
   at: number,
   placing: Placing,
 ): readonly PairingSlip[] {

@@ -1,9 +1,7 @@
-import { readPasses, type Pass, type PassEvent } from '../trace/passes.js';
+import { readPasses, type Pass, type WordEvent } from '../trace/passes.js';
 import type { Trace } from '../trace/trace.js';
 import { readStart, withoutZeroBefore, wordEventsInOrder, type StartReading } from './readStart.js';
 import { readWords, type WordsReading } from './readWords.js';
-
-type WordEvent = Extract<PassEvent, { kind: 'count' | 'say' }>;
 
 /** What was said of a try, in the way of its version. */
 export interface SpokenReading {

@@ -1,13 +1,9 @@
-import type { Pass, PassEvent } from '../trace/passes.js';
-import type { Word } from '../trace/trace.js';
+import type { Pass, Unplaced, WordEvent } from '../trace/passes.js';
 
 /** Where a count began. Zero said before the first touch is a habit of the room; said on the first thing it is a slip. */
 export type StartReading = 'at-start' | 'zero-before' | 'zero-on-first' | 'elsewhere' | 'none';
 
-type WordEvent = Extract<PassEvent, { kind: 'count' | 'say' }>;
-type Unplaced<Event> = Event extends unknown ? Omit<Event, 'seq' | 't'> : never;
-
-const isOfFirstLanguage = (event: Unplaced<PassEvent>): event is Unplaced<WordEvent> =>
+const isOfFirstLanguage = (event: Unplaced): event is Unplaced<WordEvent> =>
   (event.kind === 'count' || event.kind === 'say') && event.lang === undefined;
 
 /**
@@ -16,11 +12,7 @@ const isOfFirstLanguage = (event: Unplaced<PassEvent>): event is Unplaced<WordEv
  * @param pass events of one pass, undos and take-backs applied
  * @param start the number the count should begin from
  */
-export function readStart(
-  pass: readonly Unplaced<PassEvent>[],
-  start: number,
-  direction: 1 | -1 = 1,
-): StartReading {
+export function readStart(pass: readonly Unplaced[], start: number, direction: 1 | -1 = 1): StartReading {
   const at = pass.findIndex(isOfFirstLanguage);
   const first = pass[at];
   if (!first || !isOfFirstLanguage(first)) return 'none';
@@ -48,9 +40,3 @@ export function wordEventsInOrder(pass: Pass, { start, direction }: Counted): re
   const spoken = pass.filter((event): event is WordEvent => isOfFirstLanguage(event));
   return readStart(pass, start, direction) === 'zero-on-first' ? spoken.slice(1) : spoken;
 }
-
-/** The words of the second language, where both are said. */
-export const wordsOfSecond = (pass: Pass): readonly Word[] =>
-  pass.flatMap((event) =>
-    (event.kind === 'count' || event.kind === 'say') && event.lang === 2 ? [event.word] : [],
-  );

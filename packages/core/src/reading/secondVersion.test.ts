@@ -84,7 +84,6 @@ describe('by steps', () => {
       kind: 'count' as const,
       word,
       items,
-      t: 0,
     });
     expect(readPairing(4, [touch(2, 0, 1), touch(4, 2, 3)])).toEqual({ holds: true, slips: [] });
     expect(readPairing(4, [touch(2, 0, 1), touch(4, 1, 2)])).toEqual({

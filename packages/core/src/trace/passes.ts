@@ -3,6 +3,12 @@ import type { HappeningEvent, TraceEvent, Word } from './trace.js';
 
 export type PassEvent = Extract<HappeningEvent, { kind: 'count' | 'say' | 'touch' | 'passed-over' }>;
 
+/** A word that was said, with a touch or without. */
+export type WordEvent = Extract<PassEvent, { kind: 'count' | 'say' }>;
+
+/** An event of a pass wherever it stands in the try, as a reading is handed it. */
+export type Unplaced<Event = PassEvent> = Event extends unknown ? Omit<Event, 'seq' | 't'> : never;
+
 /** A run of count, say, touch and passed-over events, with what the child took back left out. */
 export type Pass = readonly PassEvent[];
 
