@@ -410,7 +410,18 @@ describe('rooms and adults', () => {
       400,
     );
     await lead.ask('PUT', `office/rooms/${id}`, { name: 'Weir', retentionMonths: 6 });
-    expect((await office()).rooms).toContainEqual({ id, name: 'Weir', retentionMonths: 6 });
+    expect((await office()).rooms).toContainEqual({
+      id,
+      name: 'Weir',
+      retentionMonths: 6,
+      checks: 'in-doubt',
+    });
+    const always = { name: 'Weir', retentionMonths: 6, checks: 'always' };
+    await lead.ask('PUT', `office/rooms/${id}`, always);
+    expect((await office()).rooms).toContainEqual({ id, ...always });
+    // What is not sent stays as it is.
+    await lead.ask('PUT', `office/rooms/${id}`, { name: 'Weir', retentionMonths: 6 });
+    expect((await office()).rooms).toContainEqual({ id, ...always });
     await place(site.childId, { roomId: id });
     expect((await lead.ask('DELETE', `office/rooms/${id}`)).body.message).toMatch(/^1 child is in this room/);
     await place(site.childId, { roomId: site.roomId });

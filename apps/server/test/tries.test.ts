@@ -258,6 +258,19 @@ describe('a try that cannot be is refused with words, and nothing of it is store
     expect((await device.ask('GET', `tries/${id}`)).body.set.size).toBe(4);
   });
 
+  test('but what was in view is told afterwards, and of a handful how many there were', async () => {
+    const id = randomUUID();
+    const set = { size: 0, things: 'cork', arrangement: 'movable', layout: { handful: true } };
+    const put = { ...putOf(adult, site.childId), version: 2, target: undefined, set };
+    expect((await device.ask('PUT', `tries/${id}`, put)).status).toBe(200);
+    const known = { ...put, revision: 5, reason: 'looks-it', set: { ...set, size: 7, cue: 'line' } };
+    expect((await device.ask('PUT', `tries/${id}`, known)).status).toBe(200);
+    expect((await device.ask('GET', `tries/${id}`)).body).toMatchObject({
+      reason: 'looks-it',
+      set: { size: 7, cue: 'line', layout: { handful: true } },
+    });
+  });
+
   test('somebody else’s try, from her device or from the same one', async () => {
     const id = randomUUID();
     const put = putOf(adult, site.childId, { events: counts(1, 1) });

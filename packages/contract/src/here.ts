@@ -29,11 +29,17 @@ export class PresentAdult extends Adult {
   presence: string;
 }
 
+/** When a count is checked by counting once more: after every answer, or where the adult doubts it. */
+export const checkHabits = ['in-doubt', 'always'] as const;
+export type CheckHabit = (typeof checkHabits)[number];
+
 export class Room {
   @IsUUID()
   id: string;
   @IsString()
   name: string;
+  @IsIn(checkHabits)
+  checks: CheckHabit;
 }
 
 /** Where a signed-in device stands: its site, its adults, and who is at it now. */

@@ -3,6 +3,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   ArrayMinSize,
+  Equals,
   IsArray,
   IsBoolean,
   IsIn,
@@ -92,6 +93,10 @@ export class LayoutBody {
   @ValidateNested({ each: true })
   @Type(() => BowlBody)
   bowls?: readonly BowlBody[];
+
+  @Maybe()
+  @Equals(true)
+  handful?: true;
 
   @Maybe()
   @IsArray()

@@ -5,7 +5,7 @@ export { canBeBorn, canBeTried, dayAfter, longestTryMs } from './trace/bounds.js
 export { flawOf, happeningFlaw, headFlawOf, type Flaw } from './reading/flaws.js';
 export { doubledTries, mayBeSame } from './trace/doubledTries.js';
 export { settledEvents } from './trace/settled.js';
-export { wordsOf } from './trace/passes.js';
+export { splitPasses, wordsOf } from './trace/passes.js';
 export { readWords } from './reading/readWords.js';
 export { readStart } from './reading/readStart.js';
 export { readBoth } from './reading/readBoth.js';
@@ -25,7 +25,9 @@ export { layoutFor } from './shelf/layout.js';
 export { addedUp, thingsFor, type Amount } from './shelf/thingsFor.js';
 export { isPutting, outside, readSharing } from './reading/readSharing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
-export { readGiving } from './reading/readGiving.js';
+export { readMore } from './reading/readMore.js';
+export { isFetching } from './trace/isFetching.js';
+export { readGiving, type Request } from './reading/readGiving.js';
 export { ruledOf } from './reading/rulings.js';
 export { counters, counterOf, isCounter, type Things } from './shelf/counters.js';
 export { ageInMonths, cautionsFor, fittingCounters, type Caution } from './shelf/cautions.js';
@@ -35,12 +37,13 @@ export {
   setOf,
   largestOf,
   laysThings,
+  sizeBySteps,
   sizeFor,
   smallestOf,
   type Task,
   type TaskId,
 } from './shelf/tasks.js';
-export { strands, type Adapted, type Strand } from './shelf/task.js';
+export { strands, type Adapted, type ChosenStart, type Strand } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';

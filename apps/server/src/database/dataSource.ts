@@ -21,6 +21,7 @@ import { Try } from '../tries/try.entity.js';
 import { TryEvent } from '../tries/tryEvent.entity.js';
 import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js';
 import { CountsAsTheyHappen1796400000000 } from './migrations/1796400000000-CountsAsTheyHappen.js';
+import { AsItHappened1796500000000 } from './migrations/1796500000000-AsItHappened.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -71,6 +72,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       SpokenTo1796200000000,
       NotHere1796300000000,
       CountsAsTheyHappen1796400000000,
+      AsItHappened1796500000000,
     ],
     migrationsRun: false,
     synchronize: false,

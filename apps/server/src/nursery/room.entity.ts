@@ -1,3 +1,4 @@
+import { checkHabits, type CheckHabit } from '@dotting/contract';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Site } from './site.entity.js';
 
@@ -20,4 +21,7 @@ export class Room {
   /** How many months a child who left is kept, before all about it is erased. */
   @Column({ name: 'retention_months', type: 'int', default: 36 })
   retentionMonths: number;
+
+  @Column({ type: 'varchar', length: 20, default: checkHabits[0] })
+  checks: CheckHabit;
 }

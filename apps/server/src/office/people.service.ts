@@ -32,7 +32,7 @@ export class PeopleService {
 
   async rooms({ siteId }: AtWork): Promise<OfficeRoom[]> {
     const rooms = await this.dataSource.manager.find(Room, { where: { siteId }, order: { name: 'ASC' } });
-    return rooms.map(({ id, name, retentionMonths }) => ({ id, name, retentionMonths }));
+    return rooms.map(({ id, name, retentionMonths, checks }) => ({ id, name, retentionMonths, checks }));
   }
 
   async eraseWait({ siteId }: AtWork): Promise<number> {
@@ -44,13 +44,14 @@ export class PeopleService {
   }
 
   /** Adds a room, or changes it. */
-  async putRoom({ siteId }: AtWork, id: string, { name, retentionMonths }: PutRoom): Promise<void> {
+  async putRoom({ siteId }: AtWork, id: string, { name, retentionMonths, checks }: PutRoom): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       const rooms = await manager.findBy(Room, { siteId });
       const isTaken = rooms.some((room) => room.id !== id && room.name.toLowerCase() === name.toLowerCase());
       if (isTaken) throw clash(spoken().refusals.roomName(), 'name');
-      if (rooms.some((room) => room.id === id)) await manager.update(Room, { id }, { name, retentionMonths });
-      else await manager.insert(Room, { id, siteId, name, retentionMonths });
+      const put = { name, retentionMonths, ...(checks && { checks }) };
+      if (rooms.some((room) => room.id === id)) await manager.update(Room, { id }, put);
+      else await manager.insert(Room, { id, siteId, ...put });
     });
   }
 

@@ -28,7 +28,7 @@ export class SiteService {
     ]);
     return {
       site: site.name,
-      rooms: rooms.map(({ id, name }) => ({ id, name })),
+      rooms: rooms.map(({ id, name, checks }) => ({ id, name, checks })),
       adults: staff.filter(comesIn).map(asAdult),
       languages,
       adult: at.adult,

@@ -133,12 +133,19 @@ export class TriesService {
   }
 }
 
-const setColumns = ['setSize', 'setThings', 'setArrangement', 'setCue', 'setPile', 'setLayout'] as const;
+/** Of the set; what was in view is noticed afterwards, and of a handful how many there were. */
+const setColumns = ['setThings', 'setArrangement', 'setPile', 'setLayout'] as const;
+
+const sizeOf = ({ setLayout }: Try): readonly 'setSize'[] => (setLayout?.handful ? [] : ['setSize']);
 
 /** What a try is about never changes once it is stored. */
 function checkSameTry(kept: Try, sent: Try): void {
   if (kept.recordedBy !== sent.recordedBy) throw forbidden(spoken().refusals.othersTry());
-  const fixed = [...headFieldNames.filter((name) => 'isFixed' in headFields[name]), ...setColumns];
+  const fixed = [
+    ...headFieldNames.filter((name) => 'isFixed' in headFields[name]),
+    ...setColumns,
+    ...sizeOf(kept),
+  ];
   const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
   if (changed) throw clash(spoken().refusals.changedHead({ what: changed }), changed);
 }

@@ -19,7 +19,7 @@ export const tomasz: PresentAdult = {
 
 const here: Here = {
   site: 'Pennywater Lock House',
-  rooms: [{ id: 'lower', name: 'Lower Pound' }],
+  rooms: [{ id: 'lower', name: 'Lower Pound', checks: 'in-doubt' }],
   adults: [tomasz],
   languages: [],
   adult: tomasz,

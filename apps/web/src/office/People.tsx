@@ -33,7 +33,7 @@ export function People() {
           {newRoom && (
             <RoomLine
               key={newRoom}
-              room={{ id: newRoom, name: '', retentionMonths: 36 }}
+              room={{ id: newRoom, name: '', retentionMonths: 36, checks: 'in-doubt' }}
               isNew
               onDone={() => setNewRoom(null)}
             />

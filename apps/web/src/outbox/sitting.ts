@@ -3,9 +3,12 @@ import {
   setOf,
   settledEvents,
   taskOf,
+  type ChosenStart,
+  type CountStep,
   type Layout,
   type Need,
   type Phase,
+  type Question,
   type SittingId,
   type SittingPlan,
   type StaffId,
@@ -23,6 +26,12 @@ export interface Plan {
   readonly why: string;
   /** The language counted in. */
   readonly language: string;
+  /** Where the count begins, where not as the task has it. */
+  readonly start?: ChosenStart | number | undefined;
+  /** By twos, fives or tens. */
+  readonly step?: CountStep | undefined;
+  /** The other language, where both are said on each thing. */
+  readonly second?: string | undefined;
   /** What was generated for it. */
   readonly layout?: Layout | undefined;
 }
@@ -84,14 +93,22 @@ export function openTry(sitting: Sitting): SittingTry | undefined {
   return sitting.isOpen ? sitting.tries.at(-1) : undefined;
 }
 
+const wantsNumber: ReadonlySet<Question> = new Set(['how-many', 'hidden']);
+
 export function phaseOf(sitting: Sitting): Phase {
   const open = openTry(sitting);
   if (!open) return 'laying';
   if (open.head.ended !== null) return 'read';
   const asked = settledEvents(open.events).findLast(
-    (event) => (event.kind === 'ask' && event.question === 'how-many') || event.kind === 'answer',
+    (event) => (event.kind === 'ask' && wantsNumber.has(event.question)) || event.kind === 'answer',
   );
   return asked?.kind === 'ask' ? 'asked' : 'counting';
+}
+
+/** The number that a plan's count begins from; by steps, the first of them. Wherever the child begins is one until it is known. */
+export function startOf({ task, start, step = 1 }: Plan): number {
+  if (typeof start === 'number') return start;
+  return taskOf(task).start ?? step;
 }
 
 /** The open try as it was laid, or the plan as it is to be. */
@@ -102,7 +119,7 @@ export function onTheTable(sitting: Sitting) {
   return {
     task,
     set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),
-    target: open?.head.target ?? plan.size,
+    target: open ? (open.head.target ?? 0) : plan.size,
     events: open?.events ?? [],
   };
 }
@@ -132,6 +149,12 @@ export function withHead(sitting: Sitting, change: Partial<TryHead>): Sitting {
     head: { ...open.head, ...change },
     revision: open.revision + 1,
   }));
+}
+
+/** What is known of the set only once the try is under way: what was in view, how many there were. */
+export function withSet(sitting: Sitting, change: Partial<Pick<TryHead['set'], 'cue' | 'size'>>): Sitting {
+  const open = openTry(sitting);
+  return open ? withHead(sitting, { set: { ...open.head.set, ...change } }) : sitting;
 }
 
 function withOpenTry(sitting: Sitting, change: (open: SittingTry) => SittingTry): Sitting {

@@ -1,4 +1,11 @@
-import { captureKinds, type Gesture, type Phase, type Word } from '@dotting/core';
+import {
+  captureKinds,
+  settledEvents,
+  type Gesture,
+  type Phase,
+  type TraceEvent,
+  type Word,
+} from '@dotting/core';
 import { languages } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -10,6 +17,7 @@ import { narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
 import { useKeys } from './keys.js';
+import type { Standing } from './say/script.js';
 import { SayColumn } from './say/SayColumn.js';
 import { answersIn, onTheTable, phaseOf } from '../outbox/sitting.js';
 import type { Action } from './after.js';
@@ -40,12 +48,13 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const [showsKeys, setKeys] = useState(false);
   const [isPeeking, setPeeking] = useState(false);
   const [played, setPlayed] = useState(0);
-  const { adult } = useHere();
+  const { adult, here } = useHere();
 
   const gesture = useCallback((one: Gesture) => store.dispatch({ kind: 'gesture', gesture: one }), [store]);
   const command = useCommands(store, { setPeeking, setOtherWord, setKeys, setPlayed });
   const onAnswer = useCallback((value: Word | null) => gesture({ kind: 'answer', value }), [gesture]);
   const onGiven = useCallback((value: number) => gesture({ kind: 'given', value }), [gesture]);
+  const onBegan = useCallback((n: number) => store.dispatch({ kind: 'began-at', n }), [store]);
   const onOtherWord = useCallback(
     (word: Word | null) => {
       if (word !== null) gesture({ kind: 'other-word', word });
@@ -62,7 +71,14 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const isPlanning = sitting.stage === 'planning';
   // Until the next plan is there, what to say and lay stays that of the try that has just ended.
   const isNextKnown = phase !== 'read' || !sitting.isPlanDue;
-  const standing = useStanding(isNextKnown ? phase : 'counting', answersIn(sitting) > 0, !putting);
+  const covers = here.rooms.some(({ id, checks }) => id === sitting.child.roomId && checks === 'always');
+  const standing = useStanding(
+    isNextKnown ? phase : 'counting',
+    answersIn(sitting) > 0,
+    !putting,
+    asksMore(table.events),
+    covers,
+  );
   // Its own hand's, whichever way the page reads.
   const isThumbLast = (adult.thumb === 'right') === (languages[words.language].direction === 'ltr');
   return (
@@ -109,6 +125,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
             onOtherWord={onOtherWord}
             onAnswer={onAnswer}
             onGiven={onGiven}
+            onBegan={onBegan}
             onCommand={command}
           />
         )}
@@ -126,9 +143,24 @@ function useNextPlan(store: SittingStore, isDue: boolean): void {
 }
 
 /** The same object while nothing of it changes, so that the column beside the tray is drawn only then. */
-function useStanding(phase: Phase, hasAnswered: boolean, hasPut: boolean) {
-  return useMemo(() => ({ phase, hasAnswered, hasPut }), [phase, hasAnswered, hasPut]);
+function useStanding(
+  phase: Phase,
+  hasAnswered: boolean,
+  hasPut: boolean,
+  asksMore: boolean,
+  covers: boolean,
+): Standing {
+  return useMemo(
+    () => ({ phase, hasAnswered, hasPut, asksMore, covers }),
+    [phase, hasAnswered, hasPut, asksMore, covers],
+  );
 }
+
+/** How many more fill the frame was asked last. */
+const asksMore = (events: readonly TraceEvent[]): boolean => {
+  const asked = settledEvents(events).findLast((event) => event.kind === 'ask');
+  return asked?.kind === 'ask' && asked.question === 'hidden';
+};
 
 function Begin({ dispatch }: { readonly dispatch: (action: Action) => void }) {
   return (

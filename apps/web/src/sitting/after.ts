@@ -1,17 +1,21 @@
 import type { TryHead } from '@dotting/contract';
 import {
+  captureKinds,
   implicitQuestion,
   lastStanding,
+  readCheck,
   record,
   setOf,
   sittingChanges,
   taskOf,
   undoWhole,
   type AnsweredBy,
+  type Cue,
   type Ended,
   type Gesture,
   type Help,
   type Need,
+  type ReasonGiven,
   type Strategy,
 } from '@dotting/core';
 import { tellChanges } from '@dotting/words';
@@ -23,9 +27,11 @@ import {
   onTheTable,
   openTry,
   phaseOf,
+  startOf,
   tracesOf,
   withEvents,
   withHead,
+  withSet,
   type Closing,
   type Plan,
   type Sitting,
@@ -39,6 +45,7 @@ export type Action =
   | { readonly kind: 'turn' }
   | { readonly kind: 'whole-plan'; readonly whole: Partial<Whole> }
   | { readonly kind: 'begin' }
+  | { readonly kind: 'began-at'; readonly n: number }
   | { readonly kind: 'pause' }
   | { readonly kind: 'resume' }
   | { readonly kind: 'access'; readonly access: readonly Need[] }
@@ -49,8 +56,11 @@ export type Action =
   | { readonly kind: 'help'; readonly help: Help }
   | { readonly kind: 'answered-by'; readonly answeredBy: AnsweredBy }
   | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
+  | { readonly kind: 'reason'; readonly reason: ReasonGiven | null }
+  | { readonly kind: 'cue'; readonly cue: Cue | null }
   | { readonly kind: 'end'; readonly ended: Ended }
   | { readonly kind: 'set-aside'; readonly reason: string | null }
+  | { readonly kind: 'there-were'; readonly n: number }
   | { readonly kind: 'check' }
   | { readonly kind: 'plan-next' }
   | { readonly kind: 'next-try' };
@@ -68,6 +78,8 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return { ...sitting, whole: { ...sitting.whole, ...action.whole } };
     case 'begin':
       return { ...sitting, stage: 'sitting' };
+    case 'began-at':
+      return afterGesture({ ...sitting, plan: { ...sitting.plan, start: action.n } }, { kind: 'next' }, now);
     case 'pause':
       return { ...sitting, pausedAt: sitting.pausedAt ?? now.ms };
     case 'resume':
@@ -92,6 +104,12 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return withHead(sitting, { answeredBy: action.answeredBy });
     case 'strategy':
       return withHead(sitting, { strategy: action.strategy ?? undefined });
+    case 'reason':
+      return withHead(sitting, { reason: action.reason ?? undefined });
+    case 'cue':
+      return { ...withSet(sitting, { cue: action.cue ?? undefined }), isPlanDue: true };
+    case 'there-were':
+      return { ...withSet(sitting, { size: action.n }), isPlanDue: true };
     case 'set-aside':
       return withHead(sitting, { setAside: action.reason ?? undefined });
     case 'end':
@@ -159,9 +177,12 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     language: plan.language,
     version: 2,
     set: setOf(task, plan.size, plan.things, plan.layout) as TryHead['set'],
-    start: task.start ?? 1,
+    start: startOf(plan),
+    ...(plan.step !== undefined && plan.step !== 1 && { step: plan.step }),
+    ...(captureKinds[task.kind].asksForWords && plan.second !== undefined && { second: plan.second }),
     direction: 1,
-    target: plan.size,
+    // Of a handful nobody knows it, and of an empty set there is none.
+    ...(plan.size > 0 && !plan.layout?.handful && { target: plan.size }),
     ...(task.choosing && { choices: task.choosing.length }),
     help: 'none',
     answeredBy: 'alone',
@@ -187,7 +208,14 @@ function resumed(sitting: Sitting, now: Now): Sitting {
 function ended(sitting: Sitting, how: Ended, onlyIfGoing = false): Sitting {
   const open = openTry(sitting);
   if (!open || (onlyIfGoing && open.head.ended !== null)) return sitting;
-  return { ...withHead(sitting, { ended: how }), isPlanDue: true };
+  return { ...withHead(countedHandful(sitting, open), { ended: how }), isPlanDue: true };
+}
+
+/** A handful that was counted once more is as many as that came to, until the adult says otherwise. */
+function countedHandful(sitting: Sitting, { head, events }: SittingTry): Sitting {
+  const { counted } = readCheck({ ...head, events });
+  const isUnknown = head.set.layout?.handful && head.set.size === 0;
+  return isUnknown && typeof counted === 'number' ? withSet(sitting, { size: counted }) : sitting;
 }
 
 /** Worked out once the end of a try has been seen, or when it is needed: what is seen does not wait for it. */
@@ -212,6 +240,9 @@ const soFar = (open: SittingTry) => ({
   events: open.events,
   start: open.head.start,
   direction: open.head.direction,
+  step: open.head.step,
+  inTwo: open.head.second !== undefined,
+  size: open.head.set.size,
   spoken: open.head.set.arrangement === 'none',
   places: open.head.set.layout?.places ?? 0,
 });

@@ -25,6 +25,94 @@ const happened = (actions: readonly Action[]): readonly string[] =>
         : event.kind,
   );
 
+describe('a count as it really happens', () => {
+  const sitDown = (plan: Extract<Action, { kind: 'lay' }>['plan']): Action => ({ kind: 'lay', plan });
+  const headOf = (...actions: Action[]) => lastTryOf(play(actions)).head;
+
+  test('from nought, by twos, in two languages: as the adult chose it, for that task alone', () => {
+    expect(headOf(sitDown({ task: 'say-far', size: 10, start: 0 }), next)).toMatchObject({
+      start: 0,
+      version: 2,
+    });
+    expect(headOf(sitDown({ task: 'count-row', size: 5, step: 2 }), next)).toMatchObject({
+      start: 2,
+      step: 2,
+      set: { size: 6 },
+      target: 6,
+    });
+    expect(headOf(sitDown({ task: 'say-far', size: 30, step: 10 }), next)).toMatchObject({
+      start: 10,
+      target: 30,
+    });
+    expect(headOf(sitDown({ task: 'count-row', size: 3, second: 'en' }), next).second).toBe('en');
+    const byTwos = headOf(
+      sitDown({ task: 'say-far', size: 30, step: 10 }),
+      sitDown({ task: 'count-row' }),
+      next,
+    );
+    expect(byTwos.step).toBeUndefined();
+    // Nothing is said while lids are given out.
+    expect(headOf(sitDown({ task: 'give-n', size: 3, second: 'en' }), given(3)).second).toBeUndefined();
+  });
+
+  test('wherever the child begins: the first word is the start', () => {
+    const began = play([
+      sitDown({ task: 'say-far', size: 12, start: 'any' }),
+      { kind: 'began-at', n: 6 },
+      next,
+    ]);
+    expect(lastTryOf(began)).toMatchObject({
+      head: { start: 6 },
+      events: [
+        { kind: 'say', word: 6 },
+        { kind: 'say', word: 7 },
+      ],
+    });
+  });
+
+  test('a handful is of no size until it is said, or until a second count has told it', () => {
+    const counted = [sitDown({ task: 'count-handful', size: 8 }), next, next, next];
+    const asked: Action[] = [...counted, gesture({ kind: 'ask', question: 'how-many' }), answer(3)];
+    expect(headOf(...asked).set.size).toBe(0);
+    expect(headOf(...asked).target).toBeUndefined();
+    expect(headOf(...asked, { kind: 'there-were', n: 4 }).set.size).toBe(4);
+    const checked: Action[] = [...asked, { kind: 'check' }, next, next, next, next, end];
+    expect(headOf(...checked).set.size).toBe(4);
+  });
+
+  test('what was in view and the reason given are told afterwards, and taken back', () => {
+    const counted = [sitDown({ task: 'still-n', size: 3 }), answer(3), answer(3)];
+    const told: Action[] = [
+      ...counted,
+      { kind: 'cue', cue: 'colour' },
+      { kind: 'reason', reason: 'nothing-added' },
+    ];
+    expect(headOf(...told)).toMatchObject({ reason: 'nothing-added', set: { cue: 'colour', size: 3 } });
+    const back = headOf(...told, { kind: 'cue', cue: null }, { kind: 'reason', reason: null });
+    expect([back.reason, back.set.cue]).toEqual([undefined, undefined]);
+  });
+
+  test('an empty set has nothing to reach', () => {
+    const none = headOf(
+      sitDown({ task: 'how-many', size: 0 }),
+      gesture({ kind: 'ask', question: 'how-many' }),
+      answer(0),
+    );
+    expect(none.set.size).toBe(0);
+    expect(none.target).toBeUndefined();
+  });
+
+  test('seven in a frame of ten: then how many more', () => {
+    const puts = Array.from({ length: 7 }, () => put);
+    const sitting = play([sitDown({ task: 'count-cells', size: 7 }), ...puts, ...puts.map(() => next)]);
+    expect(lastTryOf(sitting).head.set).toMatchObject({ size: 7, layout: { places: 10 } });
+    expect(lastTryOf(sitting).head.set).not.toHaveProperty('pile');
+    const asked = play([gesture({ kind: 'ask', question: 'hidden' })], sitting);
+    expect(phaseOf(asked)).toBe('asked');
+    expect(phaseOf(play([answer(3)], asked))).toBe('read');
+  });
+});
+
 describe('each kind of task, as it is taken down', () => {
   test('answer: the question goes before the count or the answer, and once more after the things were moved', () => {
     expect(happened([lay('still-n', 4), next, next, answer(4), answer(4)])).toEqual([
@@ -89,7 +177,7 @@ describe('each kind of task, as it is taken down', () => {
   });
 
   test('the teens begin at eleven, and their two ways come by turns', () => {
-    const all = gesture({ kind: 'whole', from: 11, to: 15 });
+    const all = gesture({ kind: 'whole', to: 15 });
     const sitting = play([lay('say-teens-two-ways', 15), all]);
     expect(lastTryOf(sitting).head).toMatchObject({
       start: 11,

@@ -6,6 +6,7 @@ import { usesSingleKeys } from '../common/keptKeys.js';
 export type KeyCommand =
   | 'next'
   | 'zero-first'
+  | 'one-language'
   | 'that-one-again'
   | 'left-one-out'
   | 'word-no-touch'
@@ -15,6 +16,7 @@ export type KeyCommand =
   | 'took-it-back'
   | 'undo'
   | 'how-many'
+  | 'how-many-more'
   | 'finished'
   | 'did-not-know'
   | 'stop-kindly'
@@ -38,6 +40,7 @@ export const keyTable: readonly {
 }[] = [
   { key: 'Space', command: 'next', does: () => words.keys.next() },
   { key: 'E', command: 'zero-first', does: () => words.keys.zeroFirst() },
+  { key: 'G', command: 'one-language', does: () => words.keys.oneLanguage() },
   { key: 'A', command: 'that-one-again', does: () => words.keys.countedTwice() },
   { key: 'L', command: 'left-one-out', does: () => words.keys.missedOne() },
   { key: 'W', command: 'word-no-touch', does: () => words.keys.wordNoTouch() },
@@ -47,6 +50,7 @@ export const keyTable: readonly {
   { key: 'B', command: 'took-it-back', does: () => words.keys.corrected() },
   { key: 'U', command: 'undo', does: () => words.keys.undo() },
   { key: 'H', command: 'how-many', does: () => words.keys.howMany() },
+  { key: 'M', command: 'how-many-more', does: () => words.keys.howManyMore() },
   { key: 'F', command: 'finished', does: () => words.keys.finished() },
   { key: 'D', command: 'did-not-know', does: () => words.keys.didNotKnow() },
   { key: 'S', command: 'stop-kindly', does: () => words.keys.finishGently() },

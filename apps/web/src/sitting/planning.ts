@@ -5,6 +5,7 @@ import {
   layoutFor,
   nextInSitting,
   seedFrom,
+  sizeBySteps,
   sizeFor,
   taskOf,
   type BegunSitting,
@@ -15,6 +16,9 @@ import { tellNext } from '@dotting/words';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
 import { tracesOf, withHead, type Plan, type Sitting } from '../outbox/sitting.js';
+
+/** A start and a step are chosen for the task that lies there, and for no other. */
+const asUsual = { start: undefined, step: undefined } as const;
 
 export const dayOfNow = (now: Now): string => now.iso.slice(0, 10);
 
@@ -53,7 +57,8 @@ export function laid(
   way?: string,
 ): Plan {
   const task = taskOf(plan.task);
-  const size = sizeFor(task, plan.size);
+  const { step = 1 } = plan;
+  const size = step === 1 ? sizeFor(task, plan.size) : sizeBySteps(task, plan.size, step);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
   const chosen = way ?? task.ways?.[before % task.ways.length];
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
@@ -74,7 +79,12 @@ export function relaid(
   const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
   const isChosen = sitting.stage === 'planning' && isOtherTask;
   // The reason was that of the task before.
-  const changed = { ...sitting.plan, ...change, ...(isChosen && { why: '' }) };
+  const changed = {
+    ...sitting.plan,
+    ...(isOtherTask && asUsual),
+    ...change,
+    ...(isChosen && { why: '' }),
+  };
   const plan = laid(sitting, changed, now, way);
   if (!isChosen) return { ...sitting, plan };
   // What the adult chose is what the sitting is for.
@@ -123,7 +133,7 @@ export function planned(sitting: Sitting, now: Now): Sitting {
   });
   return {
     ...sitting,
-    plan: laid(sitting, { ...plan, task, size: n, things, why: tellNext(words, why) }, now),
+    plan: laid(sitting, { ...plan, ...asUsual, task, size: n, things, why: tellNext(words, why) }, now),
     isPlanDue: false,
   };
 }

@@ -14,6 +14,7 @@ interface Showing {
 
 const gestures = {
   'zero-first': { kind: 'zero-first' },
+  'one-language': { kind: 'one-language' },
   'that-one-again': { kind: 'that-one-again' },
   'left-one-out': { kind: 'left-one-out' },
   'word-no-touch': { kind: 'word-no-touch' },
@@ -21,6 +22,7 @@ const gestures = {
   'started-again': { kind: 'started-again' },
   'took-it-back': { kind: 'took-it-back' },
   'how-many': { kind: 'ask', question: 'how-many' },
+  'how-many-more': { kind: 'ask', question: 'hidden' },
   'did-not-know': { kind: 'answer', value: 'did-not-know' },
   'two-in-one': { kind: 'two-in-one' },
   'left-outside': { kind: 'left-outside' },
@@ -67,7 +69,7 @@ export function useCommands(
           return store.dispatch({ kind: 'turn' });
         case 'whole':
           if (task.choosing) return gesture(choice(sitting, 0));
-          return gesture({ kind: 'whole', from: task.start ?? 1, to: sitting.plan.size });
+          return gesture({ kind: 'whole', to: sitting.plan.size });
         case 'second':
           return gesture(choice(sitting, 1));
         case 'third':

@@ -2,7 +2,7 @@ import type { TraySet } from '@dotting/core';
 import type { ReactNode } from 'react';
 import { headingFont, materials, palette } from '../common/theme.js';
 import { mirrorSize, placesOf, type Place } from '../sitting/tray/mirrorLayout.js';
-import { Lying } from '../sitting/tray/Still.js';
+import { Lying } from '../sitting/tray/Lying.js';
 import { Things } from '../sitting/tray/Things.js';
 
 const whole = { x: 0, y: 0, ...mirrorSize } as const;

@@ -6,6 +6,7 @@ import { captureKinds } from '../shelf/kinds/kinds.js';
 import { lastGiven } from '../reading/readGiving.js';
 import { flawOf } from '../reading/flaws.js';
 import { readTry, type TryReading } from '../reading/readTry.js';
+import { readWords } from '../reading/readWords.js';
 import { ruledOf } from '../reading/rulings.js';
 import type { TaskEntry } from '../shelf/task.js';
 import {
@@ -22,7 +23,7 @@ import { thresholdReaders } from './thresholdReaders.js';
 import { isFetching } from '../trace/isFetching.js';
 import { readPass, splitPasses, wordsOf } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
-import { dayOf, type Trace, type Word } from '../trace/trace.js';
+import { dayOf, isNumberWord, type Trace, type Word } from '../trace/trace.js';
 import { tryWeight, type TryWeight } from './tryWeight.js';
 
 export interface OrderObservation {
@@ -136,13 +137,15 @@ function orderIn(
 
 function runIn(
   trace: Trace,
-  { order }: TryReading,
+  reading: TryReading,
   weight: TryWeight,
   task: TaskEntry | undefined,
 ): Omit<OrderObservation, 'tries'> | null {
-  if (trace.start !== 1 || trace.direction !== 1 || (trace.step ?? 1) !== 1) return null;
+  const isFromTheStart = trace.start === 1 || trace.start === 0;
+  if (!isFromTheStart || trace.direction !== 1 || (trace.step ?? 1) !== 1) return null;
   if (weight.success + weight.miss === 0) return null;
   if (isFetching(trace) || trace.mixedWith !== undefined) return null;
+  const order = trace.start === 0 ? fromOne(reading.order.words) : reading.order;
   const { words } = order;
   if (words.length === 0 && !asksForWords(task)) return null;
   const stoppedShort = trace.ended === 'stopped-itself' && (trace.target ?? Infinity) > order.upTo;
@@ -158,13 +161,24 @@ function runIn(
   return { words, upTo: order.upTo, brokeOff: order.slips.length > 0 || stoppedShort, weight };
 }
 
+/** A run from nought as one from one: the nought before it says nothing of where the order gives way. */
+function fromOne(
+  fromNought: readonly Word[],
+): Pick<TryReading['order'], 'words' | 'upTo' | 'lastNumber' | 'slips'> {
+  const words = fromNought[0] === 0 ? fromNought.slice(1) : fromNought;
+  const { upTo, slips } = readWords(words, 1, 1);
+  return { words, upTo, lastNumber: words.findLast(isNumberWord) ?? 0, slips };
+}
+
 function trackingIn(
   trace: Trace,
   { pairing }: TryReading,
   weight: TryWeight,
   day: string,
 ): TrackingTry | null {
-  if (!pairing || trace.set.size === 0 || readPass(trace).length === 0) return null;
+  // By twos a touch takes several: another skill than one to one.
+  if (!pairing || (trace.step ?? 1) !== 1 || trace.set.size === 0 || readPass(trace).length === 0)
+    return null;
   const n = Math.min(trace.set.size, MOST_READ);
   const success = ruledOf(trace, 'one-to-one') ?? pairing.holds;
   const counts = success ? weight.success : weight.miss;

@@ -48,8 +48,14 @@ function itemOf(size: number, events: readonly HappeningEvent[]): Item | null {
   if (!isOfPass(last)) return null;
   const placing = new Placing(size);
   const pass = splitPasses(events).at(-1)!;
-  return pass.map((event) => placing.take(event)).at(-1) ?? null;
+  return pass.flatMap((event) => oneByOne(event).map((one) => placing.take(one))).at(-1) ?? null;
 }
+
+/** A touch that took several, as so many touches. */
+const oneByOne = (event: PassEvent): readonly PassEvent[] =>
+  event.kind === 'count' && event.items
+    ? event.items.map((item) => ({ kind: 'count', word: event.word, item, seq: event.seq, t: event.t }))
+    : [event];
 
 const kindsOfPass: ReadonlySet<HappeningEvent['kind']> = new Set(['count', 'say', 'touch', 'passed-over']);
 const isOfPass = (event: HappeningEvent): event is PassEvent => kindsOfPass.has(event.kind);

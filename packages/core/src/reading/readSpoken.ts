@@ -1,4 +1,6 @@
 import { readPasses, type Pass, type WordEvent } from '../trace/passes.js';
+import { isFetching } from '../trace/isFetching.js';
+import { givingRun } from './readGiving.js';
 import type { Trace } from '../trace/trace.js';
 import { readStart, withoutZeroBefore, wordEventsInOrder, type StartReading } from './readStart.js';
 import { readWords, type WordsReading } from './readWords.js';
@@ -23,7 +25,8 @@ export function readSpoken(
   const { start, direction, step } = trace;
   const { read, brokenOff } = readPasses(trace);
   const isSecond = trace.version === 2;
-  const pass = isSecond ? withoutZeroBefore(read, trace) : read;
+  const isGiving = isSecond && isFetching(trace);
+  const pass = isSecond ? withoutZeroBefore(isGiving ? givingRun(trace) : read, trace) : read;
   const spoken = isSecond
     ? wordEventsInOrder(pass, trace)
     : pass.filter((event): event is WordEvent => event.kind === 'count' || event.kind === 'say');
@@ -33,5 +36,12 @@ export function readSpoken(
     direction,
     step,
   );
-  return { pass, brokenOff, spoken, words, beganAt: isSecond ? readStart(read, start, direction) : null };
+  // What was put back to begin afresh is told with the giving.
+  return {
+    pass,
+    brokenOff: isGiving ? [] : brokenOff,
+    spoken,
+    words,
+    beganAt: isSecond ? readStart(read, start, direction) : null,
+  };
 }

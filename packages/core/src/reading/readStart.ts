@@ -3,7 +3,10 @@ import type { Pass, Unplaced, WordEvent } from '../trace/passes.js';
 /** Where a count began. Zero said before the first touch is a habit of the room; said on the first thing it is a slip. */
 export type StartReading = 'at-start' | 'zero-before' | 'zero-on-first' | 'elsewhere' | 'none';
 
-const isOfFirstLanguage = (event: Unplaced): event is Unplaced<WordEvent> =>
+/** A word of the language counted in, not of a second that is said beside it. */
+export const isOfFirstLanguage = <Event extends Unplaced>(
+  event: Event,
+): event is Extract<Event, { kind: 'count' | 'say' }> =>
   (event.kind === 'count' || event.kind === 'say') && event.lang === undefined;
 
 /**

@@ -52,7 +52,9 @@ export function readTry(trace: ReadableTrace): TryReading {
 
 function read(trace: ReadableTrace): TryReading {
   const { pass, brokenOff, spoken, words, beganAt } = readSpoken(trace);
-  const nothingPaired = pass.length === 0 || trace.set.arrangement === 'none' || isFetching(trace);
+  const isUnknown = trace.set.layout?.handful === true && trace.set.size === 0;
+  const nothingPaired =
+    pass.length === 0 || trace.set.arrangement === 'none' || isUnknown || isFetching(trace);
   const both = trace.second !== undefined && !nothingPaired ? readBoth(trace.set.size, pass) : null;
   const pairing = nothingPaired ? null : (both ?? readPairing(trace.set.size, pass));
   const lastNumber = spoken.findLast((event) => typeof event.word === 'number')?.word;

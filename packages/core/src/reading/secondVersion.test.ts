@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { observationsOf } from '../evidence/observations.js';
 import { counted, traceOf } from '../testing/traces.js';
 import { countSteps, type Happening, type Trace } from '../trace/trace.js';
+import { readMore } from './readMore.js';
 import { readPairing } from './readPairing.js';
 import { readTry } from './readTry.js';
 import { readWords } from './readWords.js';
@@ -17,6 +18,69 @@ const row = (size: number, happenings: readonly Happening[], facts: Partial<Trac
     ...facts,
   });
 const upTo = (n: number): readonly number[] => Array.from({ length: n }, (_, i) => i + 1);
+
+describe('a run from nought', () => {
+  const run = (words: readonly number[]) =>
+    observationsOf(
+      traceOf({
+        version: 2,
+        start: 0,
+        target: 6,
+        task: 'say-far',
+        set: { size: 0, things: 'cork', arrangement: 'none' },
+        happenings: words.map(said),
+      }),
+    ).order;
+
+  test('tells of the order what the same run from one does', () => {
+    expect(run([0, 1, 2, 3, 4, 5, 6])).toMatchObject({ upTo: 6, brokeOff: false });
+    expect(run([0, 1, 2, 4])).toMatchObject({ upTo: 2, brokeOff: true });
+    expect(run([1, 2, 3])).toMatchObject({ upTo: 3, brokeOff: false });
+  });
+
+  test('nought alone tells nothing', () => {
+    expect(run([0])!.tries).toEqual([]);
+  });
+});
+
+test('by twos nothing is told of one to one', () => {
+  const happenings: Happening[] = [
+    { kind: 'count', word: 2, items: [0, 1] },
+    { kind: 'count', word: 4, items: [2, 3] },
+  ];
+  const byTwos = row(4, happenings, { start: 2, step: 2 });
+  expect(readTry(byTwos).pairing).toEqual({ holds: true, slips: [] });
+  expect(observationsOf(byTwos)).toMatchObject({ tracking: null, order: null });
+});
+
+test('of a handful nothing is paired until it is known how many there were', () => {
+  const handful = (size: number) =>
+    row(size, counted(1, 2, 3), {
+      set: { size, things: 'cork', arrangement: 'movable', layout: { handful: true } },
+      target: undefined!,
+    });
+  expect(readTry(handful(0))).toMatchObject({ pairing: null, order: { upTo: 3 } });
+  expect(readTry(handful(4)).pairing!.slips).toMatchObject([{ kind: 'missed' }]);
+  expect(observationsOf(handful(3)).tracking).toMatchObject({ n: 3, success: true });
+});
+
+describe('how many more fill a frame', () => {
+  const frame = (...happenings: Happening[]) =>
+    readMore(
+      traceOf({
+        set: { size: 7, things: 'cork', arrangement: 'frame', layout: { places: 10 } },
+        happenings: [...counted(...upTo(7)), ...happenings],
+      }),
+    );
+  const more: Happening = { kind: 'ask', question: 'hidden' };
+
+  test('is what was said beside what it takes', () => {
+    expect(frame(more, { kind: 'answer', value: 3 })).toEqual({ said: 3, missing: 3 });
+    expect(frame(more, { kind: 'answer', value: 4 })).toEqual({ said: 4, missing: 3 });
+    expect(frame(more)).toEqual({ said: null, missing: 3 });
+    expect(frame()).toBeNull();
+  });
+});
 
 describe('zero', () => {
   test('said before the first touch is the room’s habit: no slip anywhere', () => {

@@ -23,6 +23,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
       return phase === 'laying' && kind.asksForWords;
     case 'ask':
       if (gesture.question === 'how-many') return phase !== 'laying' && kind.asksHowMany;
+      if (gesture.question === 'hidden') return phase !== 'laying' && task.asksMore === true;
       return isGoingOn && set.layout?.bowls !== undefined;
     case 'answer':
       return isGoingOn || (phase === 'laying' && !kind.asksForWords);
@@ -34,6 +35,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
     case 'two-in-one':
     case 'left-outside':
       return isGoingOn && kind.slipsOf.putting;
+    case 'one-language':
     case 'other-word':
     case 'started-again':
     case 'took-it-back':

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { readTry } from '../reading/readTry.js';
+import { splitPasses } from '../trace/passes.js';
 import { settledEvents } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
 import type { TraceEvent } from '../trace/trace.js';
@@ -25,6 +26,74 @@ describe(record, () => {
     const reading = readOf(recorded(next, next, next), 3);
     expect(reading.pairing).toEqual({ holds: true, slips: [] });
     expect(reading.order.upTo).toBe(3);
+  });
+
+  describe('by twos', () => {
+    const byTwos = (size: number, ...gestures: Gesture[]) =>
+      gestures.reduce<readonly TraceEvent[]>(
+        (events, gesture) => [
+          ...events,
+          ...record({ events, start: 2, direction: 1, step: 2, size }, gesture, moment),
+        ],
+        [],
+      );
+
+    test('a tap takes the next two things, and the last one what is left', () => {
+      expect(byTwos(5, next, next, next)).toMatchObject([
+        { kind: 'count', word: 2, items: [0, 1] },
+        { kind: 'count', word: 4, items: [2, 3] },
+        { kind: 'count', word: 6, items: [4] },
+      ]);
+    });
+
+    test('past the last a tap takes nothing, and all of it is entered by one', () => {
+      expect(byTwos(2, next, next).at(-1)).not.toHaveProperty('items');
+      expect(byTwos(6, { kind: 'whole', to: 6 })).toMatchObject([
+        { word: 2 },
+        { word: 4 },
+        { word: 6, items: [4, 5] },
+      ]);
+    });
+  });
+
+  describe('in two languages', () => {
+    const both = (...gestures: Gesture[]) =>
+      gestures.reduce<readonly TraceEvent[]>(
+        (events, gesture) => [
+          ...events,
+          ...record({ events, start: 1, direction: 1, inTwo: true }, gesture, moment),
+        ],
+        [],
+      );
+    const wordsIn = (events: readonly TraceEvent[]) =>
+      splitPasses(settledEvents(events))
+        .at(-1)!
+        .map((event) => ('word' in event ? `${event.word}${event.lang === 2 ? '’' : ''}` : event.kind));
+
+    test('each word is followed by that of the second', () => {
+      expect(wordsIn(both(next, next))).toEqual(['1', '1’', '2', '2’']);
+      expect(wordsIn(both({ kind: 'whole', to: 2 }))).toEqual(['1', '1’', '2', '2’']);
+    });
+
+    test('one that was not said is taken out, and the next count goes on', () => {
+      expect(wordsIn(both(next, next, { kind: 'one-language' }, next))).toEqual(['1', '1’', '2', '3', '3’']);
+      // Nothing more to take out.
+      expect(wordsIn(both(next, { kind: 'one-language' }, { kind: 'one-language' }))).toEqual(['1']);
+    });
+
+    test('undo, and a child that takes it back, take both', () => {
+      expect(wordsIn(both(next, next, { kind: 'undo' }))).toEqual(['1', '1’']);
+      expect(wordsIn(both(next, next, { kind: 'took-it-back' }, next))).toEqual(['1', '1’', '2', '2’']);
+    });
+
+    test('a slip of the word is of the first language', () => {
+      expect(wordsIn(both(next, next, { kind: 'other-word', word: 5 }))).toEqual(['1', '1’', '5', '2’']);
+    });
+  });
+
+  test('a stop on the way begins no new count', () => {
+    const events = recorded(next, next, { kind: 'ask', question: 'which' }, { kind: 'answer', value: 'no' });
+    expect(nextWord({ events, start: 1, direction: 1 })).toBe(3);
   });
 
   test('“that one again” makes the last tap a thing counted twice', () => {

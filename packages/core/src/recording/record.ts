@@ -1,19 +1,36 @@
 import type { Gesture } from '../trace/gesture.js';
-import { splitPasses, wordsOf, type PassEvent } from '../trace/passes.js';
+import { splitPasses, type PassEvent } from '../trace/passes.js';
 import { settledEvents, undoneSeqs } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
+import { isOfFirstLanguage } from '../reading/readStart.js';
 import { outside, placeName } from '../reading/readSharing.js';
-import { isNumberWord, type Happening, type Item, type TraceEvent, type Word } from '../trace/trace.js';
+import {
+  isNumberWord,
+  type CountStep,
+  type Happening,
+  type Item,
+  type TraceEvent,
+  type Word,
+} from '../trace/trace.js';
 
 export interface RecordedSoFar {
   readonly events: readonly TraceEvent[];
   readonly start: number;
   readonly direction: 1 | -1;
+  /** By twos, fives or tens; by ones where absent. */
+  readonly step?: CountStep | undefined;
+  /** Both languages are said: each word is followed by that of the second. */
+  readonly inTwo?: boolean;
+  /** How many things lie there. */
+  readonly size?: number;
   /** Nothing lies there: every word is a word without a touch. */
   readonly spoken?: boolean;
   /** How many places there are to put one thing each. */
   readonly places?: number;
 }
+
+type Place = Pick<TraceEvent, 'seq' | 't'>;
+type Undo = { readonly kind: 'undo'; readonly of: number };
 
 /** When and by whom a gesture was made: `t` in ms from the start of the try, `at` as ISO 8601. */
 export interface Moment {
@@ -28,10 +45,11 @@ export interface Moment {
  */
 export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): readonly TraceEvent[] {
   const { events } = soFar;
-  const word = soFar.spoken ? ('say' as const) : ('count' as const);
   // Times never fall, and a try left open too long only says that it was.
   const t = Math.min(longestTryMs, Math.max(moment.t, events.at(-1)?.t ?? 0));
   const place = { seq: events.length, t };
+  const steps = (length: number, happening: (i: number) => Happening | Undo): readonly TraceEvent[] =>
+    Array.from({ length }, (_, i) => ({ ...happening(i), seq: place.seq + i, t }));
   const amendLastTap = (change: (tapped: PassEvent) => Happening): readonly TraceEvent[] => {
     const tapped = lastTap(events);
     return tapped ? [amendment(tapped.seq, change(tapped))] : [];
@@ -55,16 +73,15 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
 
   switch (gesture.kind) {
     case 'next':
-      return [{ ...place, kind: word, word: nextWord(soFar) }];
+      return counted(soFar, place);
     case 'thing':
-      return [{ ...place, kind: 'count', word: nextWord(soFar), item: gesture.item }];
+      return counted(soFar, place, gesture.item);
     case 'whole':
-      return Array.from({ length: gesture.to - (gesture.from ?? 1) + 1 }, (_, i) => ({
-        seq: place.seq + i,
-        t: place.t,
-        kind: word,
-        word: soFar.start + i * soFar.direction,
-      }));
+      return wholeCount(soFar, gesture.to, place.t);
+    case 'one-language': {
+      const last = lastStanding(events);
+      return last && isSecond(last) ? [{ ...place, kind: 'undo', of: last.seq }] : [];
+    }
     case 'zero-first':
       return [{ ...place, kind: 'say', word: 0 }];
     case 'word-no-touch':
@@ -86,7 +103,10 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
     case 'left-one-out':
       return [{ ...place, kind: 'passed-over' }];
     case 'took-it-back':
-      return lastTap(events) ? [{ ...place, kind: 'take-back' }] : [];
+      // The word of the second language goes back with its count.
+      return steps(lastTap(events) ? (currentPass(events).slice(-1).some(isSecond) ? 2 : 1) : 0, () => ({
+        kind: 'take-back',
+      }));
     case 'started-again':
       return currentPass(events).length > 0 || hasGiven(events) ? [{ ...place, kind: 'restart' }] : [];
     case 'ask':
@@ -107,10 +127,46 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
       return undoneSeqs(events).has(gesture.of) ? [] : [{ ...place, kind: 'undo', of: gesture.of }];
     case 'undo': {
       const last = lastStanding(events);
-      return last ? [{ ...place, kind: 'undo', of: last.seq }] : [];
+      const undone = last && isSecond(last) ? [last.seq, last.seq - 1] : last ? [last.seq] : [];
+      return steps(undone.length, (i) => ({ kind: 'undo', of: undone[i]! }));
     }
   }
 }
+
+/** The next word with what it takes: nothing, a thing, or as many as the step has; then that of the second language. */
+function counted(soFar: RecordedSoFar, { seq, t }: Place, item?: Item): readonly TraceEvent[] {
+  const word = nextWord(soFar);
+  const happening: Happening =
+    soFar.spoken && item === undefined
+      ? { kind: 'say', word }
+      : { kind: 'count', word, ...taken(soFar, item) };
+  const second: Happening = { kind: 'say', word, lang: 2 };
+  return [{ ...happening, seq, t }, ...(soFar.inTwo ? [{ ...second, seq: seq + 1, t }] : [])];
+}
+
+/** By steps, the lowest things that were not taken yet, as many as the step; fewer, or none, where they give out. */
+function taken({ events, step = 1, size = 0 }: RecordedSoFar, item?: Item): { item?: Item; items?: Item[] } {
+  if (item !== undefined) return { item };
+  if (step === 1) return {};
+  const before = new Set(
+    currentPass(events).flatMap((event) => (event.kind === 'count' ? (event.items ?? []) : [])),
+  );
+  const items = Array.from({ length: size }, (_, thing) => thing)
+    .filter((thing) => !before.has(thing))
+    .slice(0, step);
+  return items.length > 0 ? { items } : {};
+}
+
+/** Every word from the first to the last, one after the other. */
+function wholeCount(soFar: RecordedSoFar, to: number, t: number): readonly TraceEvent[] {
+  const words = Math.floor(Math.abs(to - soFar.start) / (soFar.step ?? 1)) + 1;
+  return Array.from({ length: words }).reduce<readonly TraceEvent[]>((added) => {
+    const events = [...soFar.events, ...added];
+    return [...added, ...counted({ ...soFar, events }, { seq: events.length, t })];
+  }, []);
+}
+
+const isSecond = (event: TraceEvent): boolean => event.kind === 'say' && event.lang === 2;
 
 /** Takes back a whole count that was entered in one tap. */
 export function undoWhole(soFar: RecordedSoFar, moment: Moment): readonly TraceEvent[] {
@@ -132,13 +188,17 @@ export function lastStanding(events: readonly TraceEvent[]): TraceEvent | undefi
   return events.findLast((event) => event.kind !== 'undo' && !undone.has(event.seq));
 }
 
+/** A stop on the way, to ask whether the number is reached, begins no new one. */
 function currentPass(events: readonly TraceEvent[]): readonly PassEvent[] {
-  return splitPasses(settledEvents(events)).at(-1)!;
+  const settled = settledEvents(events).filter((event) => event.kind !== 'ask' || event.question !== 'which');
+  return splitPasses(settled).at(-1)!;
 }
 
 /** The last count, word or touch of the pass under way: what the slips act on. A zero said before it all is no tap. */
 export function lastTap(events: readonly TraceEvent[]): PassEvent | undefined {
-  return currentPass(events).findLast((event, i) => event.kind !== 'passed-over' && !isZeroFirst(event, i));
+  return currentPass(events).findLast(
+    (event, i) => event.kind !== 'passed-over' && !isZeroFirst(event, i) && !isSecond(event),
+  );
 }
 
 const isZeroFirst = (event: PassEvent, place: number): boolean =>
@@ -149,10 +209,11 @@ const isZeroFirst = (event: PassEvent, place: number): boolean =>
  * no number stands in the place of one.
  */
 export function nextWord(soFar: RecordedSoFar): number {
-  const words = wordsOf(currentPass(soFar.events));
+  const words = currentPass(soFar.events).flatMap((event) => (isOfFirstLanguage(event) ? [event.word] : []));
   const lastNumber = words.findLastIndex(isNumberWord);
-  if (lastNumber < 0) return soFar.start + soFar.direction * words.length;
-  return (words[lastNumber] as number) + soFar.direction * (words.length - lastNumber);
+  const step = soFar.direction * (soFar.step ?? 1);
+  if (lastNumber < 0) return soFar.start + step * words.length;
+  return (words[lastNumber] as number) + step * (words.length - lastNumber);
 }
 
 function wordOf(event: PassEvent): Word | undefined {

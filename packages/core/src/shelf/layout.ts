@@ -7,7 +7,6 @@ import type { TaskEntry } from './task.js';
 /** Things beyond the places of a frame, which are to stay outside. */
 export const spareThings = 2;
 const bowlsOfRecipe = 4;
-const mostInBowl = 5;
 /** ms between drops into the tin: at an even pace, and the shortest and longest of an uneven one. */
 const evenGap = 1_000;
 const unevenGaps = [550, 1_900] as const;
@@ -61,15 +60,21 @@ function madeFor(
     case 'drops':
       return { drops: dropsFor(n, way !== 'uneven', random) };
     case 'cells':
-      return { places: n };
+      return { places: cellsFor(n) };
     case 'jars':
       return { places: Math.max(1, n + pick(random, [-1, 0, 1])) };
     case 'bowls':
       return { bowls: bowlsFor(n, laid, random) };
+    case 'handful':
+      return { handful: true };
     case 'model':
       return { model: otherCounter(laid.things, laid.kinds) };
   }
 }
+
+/** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */
+export const frameSizes = [5, 10, 20] as const;
+const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!;
 
 /** When each drop falls, in ms from the beginning of the playing. */
 function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
@@ -83,11 +88,10 @@ function dropsFor(n: number, isEven: boolean, random: Random): readonly number[]
 
 /** Four bowls, of as many kinds as may be laid, the numbers drawn by lot, the largest of them n. */
 function bowlsFor(n: number, { things, kinds }: Laid, random: Random): readonly Bowl[] {
-  const largest = Math.min(n, mostInBowl);
   const full = Math.floor(random() * bowlsOfRecipe);
   const laid = [things, ...kinds.slice(kinds.indexOf(things) + 1), ...kinds.slice(0, kinds.indexOf(things))];
   return Array.from({ length: bowlsOfRecipe }, (_, i) => ({
     things: laid[i % laid.length]!,
-    n: i === full ? largest : 1 + Math.floor(random() * largest),
+    n: i === full ? n : 1 + Math.floor(random() * n),
   }));
 }

@@ -3,7 +3,7 @@ import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { TotalReading } from '../reading/readTotal.js';
 import type { ReadBy } from '../skills/map.js';
-import type { Arrangement } from '../trace/trace.js';
+import type { Arrangement, CountStep } from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
 export const strands = ['stable-order', 'one-to-one', 'cardinality'] as const;
@@ -19,7 +19,10 @@ export type Watched =
   | 'chose-another';
 
 /** What is generated afresh for each try. */
-export type Made = 'words' | 'touches' | 'drops' | 'jars' | 'cells' | 'bowls' | 'model';
+export type Made = 'words' | 'touches' | 'drops' | 'jars' | 'cells' | 'bowls' | 'model' | 'handful';
+
+/** From nought, from one, or from wherever the child begins. */
+export type ChosenStart = 0 | 1 | 'any';
 
 /** How a task is adapted: as a count of things, a run of words, or things handed over. */
 export type Adapted = 'counting' | 'saying' | 'giving';
@@ -33,6 +36,12 @@ export interface TaskEntry {
   readonly kind: CaptureKind;
   /** Something is asked once the count is done. */
   readonly thenAsks?: true;
+  /** Then asks how many more fill the frame. */
+  readonly asksMore?: true;
+  /** Put only where an adult chooses it: it is no rung for a number. */
+  readonly onlyChosen?: true;
+  /** The smallest number, where it is not one: an empty set is a set. */
+  readonly smallest?: 0;
   /** Asks once more, after something was done with the things. */
   readonly asksAgain?: true;
   /** Put in each way by turns. */
@@ -46,6 +55,12 @@ export interface TaskEntry {
   readonly only?: string;
   /** The number the count begins from, where it is not one. */
   readonly start?: number;
+  /** Where else it may begin, as the adult chooses. */
+  readonly starts?: readonly ChosenStart[];
+  /** How far it may be from word to word, where not only by ones. */
+  readonly steps?: readonly CountStep[];
+  /** After moving, comparing or hiding: why the child says so can be told. */
+  readonly wantsReason?: true;
   readonly arrangement: Arrangement;
   /** How many there are to take from, where the child takes. */
   readonly pile?: number;

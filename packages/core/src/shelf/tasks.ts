@@ -1,4 +1,4 @@
-import type { Layout, TraySet } from '../trace/trace.js';
+import type { CountStep, Layout, TraySet } from '../trace/trace.js';
 import { captureKinds } from './kinds/kinds.js';
 import { spareThings } from './layout.js';
 import type { TaskEntry } from './task.js';
@@ -23,6 +23,9 @@ export type Task = TaskEntry & { readonly id: TaskId };
 
 export const tasks: readonly Task[] = shelf;
 
+/** By tens as far as this. */
+const mostSaid = 100;
+
 /** Sizes a set on the tray can have, and numbers that can be asked for. */
 const smallestSize = 1;
 
@@ -40,14 +43,15 @@ export function largestOf({ kind, pile, makes, start, ladder }: TaskEntry): numb
 }
 
 /** The smallest number the task can be put with. */
-export function smallestOf({ makes, start, ladder, midway }: TaskEntry): number {
+export function smallestOf({ makes, start, ladder, midway, smallest }: TaskEntry): number {
+  if (smallest !== undefined) return smallest;
   return makes !== undefined || start !== undefined || midway !== undefined ? ladder[0]! : smallestSize;
 }
 
 /** The smallest number that is proposed: fewer than its first rung make no ring and no spread. */
 export function smallestToPropose(task: TaskEntry): number {
   const isSpread = task.arrangement === 'ring' || task.arrangement === 'scattered';
-  return isSpread ? task.ladder[0]! : smallestOf(task);
+  return isSpread ? task.ladder[0]! : Math.max(smallestSize, smallestOf(task));
 }
 
 /** The number n, or the nearest that the task can be put with. */
@@ -55,18 +59,29 @@ export function sizeFor(task: TaskEntry, n: number): number {
   return Math.min(largestOf(task), Math.max(smallestOf(task), n));
 }
 
+/** By steps a count ends on one of them, and words alone go further in as many. */
+export function sizeBySteps(task: TaskEntry, n: number, step: CountStep): number {
+  const most = laysThings(task) ? largestOf(task) : Math.min(mostSaid, largestOf(task) * step);
+  return Math.min(most, Math.max(2, Math.round(n / step)) * step);
+}
+
 /** Whether things lie before the child; not for words alone. */
 export const laysThings = ({ arrangement }: Pick<TaskEntry, 'arrangement'>): boolean =>
   arrangement !== 'none';
 
+/** What there is to take from; of a full frame, a few that are to stay outside. */
+function pileOf({ makes, pile }: TaskEntry, n: number, layout?: Layout): Pick<TraySet, 'pile'> {
+  if (makes === 'cells') return layout?.places === n ? { pile: n + spareThings } : {};
+  return pile === undefined ? {} : { pile };
+}
+
 /** What is laid for the task and the number: nothing for words alone, where the number is the target. */
 export function setOf(task: TaskEntry, n: number, things: string, layout?: Layout): TraySet {
-  const pile = task.makes === 'cells' ? n + spareThings : task.pile;
   return {
-    size: laysThings(task) ? n : 0,
+    size: laysThings(task) && !layout?.handful ? n : 0,
     things,
     arrangement: task.arrangement,
-    ...(pile !== undefined && { pile }),
+    ...pileOf(task, n, layout),
     ...(layout && { layout }),
   };
 }

@@ -5,7 +5,10 @@ import { skillMap, type SkillEntry } from '../skills/map.js';
 export function tasksFor({ read }: SkillEntry): readonly Task[] {
   if (!read) return [];
   return tasks.filter(
-    (task) => task.looksAt === read.by && (read.as !== 'tracking' || task.arrangement === read.arrangement),
+    (task) =>
+      !task.onlyChosen &&
+      task.looksAt === read.by &&
+      (read.as !== 'tracking' || task.arrangement === read.arrangement),
   );
 }
 

@@ -5,6 +5,7 @@ export type Gesture =
   | { readonly kind: 'next' }
   | { readonly kind: 'thing'; readonly item: Item }
   | { readonly kind: 'zero-first' }
+  | { readonly kind: 'one-language' }
   | { readonly kind: 'word-no-touch' }
   | { readonly kind: 'touch-no-word' }
   | { readonly kind: 'that-one-again' }
@@ -18,7 +19,7 @@ export type Gesture =
   | { readonly kind: 'put' }
   | { readonly kind: 'two-in-one' }
   | { readonly kind: 'left-outside' }
-  | { readonly kind: 'whole'; readonly from?: number; readonly to: number }
+  | { readonly kind: 'whole'; readonly to: number }
   | { readonly kind: 'amend'; readonly of: number; readonly event: Happening; readonly reason?: string }
   | { readonly kind: 'take-out'; readonly of: number }
   | { readonly kind: 'undo' };

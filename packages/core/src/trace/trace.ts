@@ -40,8 +40,22 @@ export const strategies = [
   'touched',
   'marked',
   'in-cells',
+  'lined-up',
+  'covered',
+  'crossed-out',
+  'coloured',
 ] as const;
 export type Strategy = (typeof strategies)[number];
+
+/** Why the child says it is so, after things were moved, compared or hidden. */
+export const reasonsGiven = [
+  'nothing-added',
+  'counted-again',
+  'looks-it',
+  'heard-it',
+  'did-not-say',
+] as const;
+export type ReasonGiven = (typeof reasonsGiven)[number];
 
 export const questions = [
   'how-many',
@@ -60,7 +74,7 @@ export type Question = (typeof questions)[number];
 export const needs = ['vision', 'hearing', 'movement', 'speech', 'language', 'attention'] as const;
 export type Need = (typeof needs)[number];
 
-export const cues = ['colour', 'printed-number'] as const;
+export const cues = ['colour', 'printed-number', 'line', 'empties'] as const;
 export type Cue = (typeof cues)[number];
 
 export interface TraySet {
@@ -109,6 +123,8 @@ export interface Layout {
   /** Places to put one thing each: cells of a frame, jars. */
   readonly places?: number;
   readonly bowls?: readonly Bowl[];
+  /** Nobody knows beforehand how many there are: the set has size 0 until it is said. */
+  readonly handful?: true;
   /** ms from the beginning of the playing to each drop into the tin. */
   readonly drops?: readonly number[];
   /** The things of the set to be matched, where they differ from those put. */
@@ -211,6 +227,7 @@ export interface Trace {
   readonly target?: number;
   readonly choices?: number;
   readonly strategy?: Strategy;
+  readonly reason?: ReasonGiven;
   readonly help: Help;
   readonly answeredBy: AnsweredBy;
   readonly firstTime: boolean;

@@ -20,4 +20,20 @@ export default {
   joinedIn: 'others joined in',
   setOutWrong: 'set out wrongly',
   dontCount: 'Don’t count this try (it stays on record)',
+  reasonGiven: 'Why, they said',
+  reasons: {
+    'nothing-added': 'nothing added or taken',
+    'counted-again': 'counted again',
+    'looks-it': 'it looks it',
+    'heard-it': 'heard it',
+    'did-not-say': 'didn’t say',
+  },
+  inView: 'Was the answer in view?',
+  nothingInView: 'no',
+  cues: {
+    colour: 'in the colours',
+    'printed-number': 'as a printed number',
+    line: 'on a number line',
+    empties: 'in the empty cells',
+  },
 };

@@ -5,6 +5,7 @@ export default {
   title: 'Keys',
   next: 'one word with one touch; after a try, the next try',
   zeroFirst: 'zero first, before any touch',
+  oneLanguage: 'one language only',
   countedTwice: 'counted twice',
   missedOne: 'missed one',
   wordNoTouch: 'word, no touch',
@@ -30,4 +31,5 @@ export default {
   pause: 'pause, and carry on',
   hold: 'hold to see what’s recorded',
   these: 'these keys',
+  howManyMore: 'how many more fill the frame',
 };

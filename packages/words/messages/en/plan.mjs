@@ -17,4 +17,10 @@ export default {
   howManyOut: 'How many to set out',
   oneMore: 'one more',
   way: 'Which way',
+  startsAt: 'Starts at',
+  anywhere: 'wherever they begin',
+  bySteps: 'Counts by',
+  step: '{n, plural, one {ones} other {{n}s}}',
+  both: 'Says each number also in',
+  oneLanguage: 'no, one language',
 };

@@ -12,4 +12,6 @@ export default {
   askOnce: 'Ask once, as if you didn’t know.',
   nowCount: 'Now count them for me.',
   howMany: 'How many are there?',
+  howManyMore: 'How many more would fill it?',
+  coverFirst: 'Cover them before you ask how many, so that a second count is a check.',
 };

@@ -15,7 +15,8 @@ export default {
   otterCounts: 'Otter counting {what}',
   drops: '{n, plural, one {1 drop} other {# drops}}, heard',
   asMany: 'as many {things} as {amount}',
-  forCells: '{amount} for {n, plural, one {1 cell} other {# cells}}',
+  forCells: '{amount} for a frame of {n}',
   forJars: '{amount} for {n, plural, one {1 jar} other {# jars}}',
   fromPile: '{amount} from {pile}',
+  handful: 'a handful of {things}',
 };

@@ -27,4 +27,5 @@ export default {
   howMany: 'How many?',
   nextBowl: 'Next bowl',
   nextTry: 'Next try',
+  howManyMore: 'How many more?',
 };

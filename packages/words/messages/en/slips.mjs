@@ -1,5 +1,6 @@
 export default {
   zeroFirst: 'Zero first',
+  oneLanguage: 'One language only',
   otherWord: 'Different word …',
   startedAgain: 'Started again',
   corrected: 'Corrected themselves',

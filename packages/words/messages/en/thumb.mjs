@@ -12,4 +12,8 @@ export default {
   recorded: 'What was recorded',
   tapWrong: 'Tap what was recorded wrongly.',
   lastWordWas: 'The last word was',
+  beganAt: 'Began at',
+  thereWere: 'How many there were',
+  thereWereSo: '{n, plural, one {There was 1} other {There were #}}',
+  otherwise: 'No, another number',
 };

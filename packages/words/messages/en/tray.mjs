@@ -9,4 +9,5 @@ export default {
   beginning: 'the beginning',
   next: 'Next: {why}',
   why: 'Why: {why}',
+  tapPutIn: 'tap for each one put in, with the word said',
 };

@@ -103,4 +103,33 @@ export default {
     item: 'it names a thing that was not in the set',
     number: 'it holds a number that can’t be right',
   },
+  handful: 'nobody has said how many there were',
+  bySteps: '{step, plural, one {by ones} other {by {step}s}} in order to {n}',
+  counting: '{gave}, {run}',
+  countedTo: 'counting to {n}',
+  bothLanguages: 'both languages on each',
+  secondMissing: '{n, plural, one {one language only on one} other {one language only on #}}',
+  more: {
+    right: 'said {n} more would fill it, and so it is',
+    other: 'said {said} more would fill it; it takes {n}',
+    none: 'didn’t say how many more would fill it (it takes {n})',
+  },
+  stop: {
+    at: '{amount, select, unknown {asked part-way} other {asked at {amount}}} if they were there, {said}',
+    'went-on': '{at}, and went on from there',
+    'began-again': '{at}, and began again',
+  },
+  reason: {
+    'nothing-added': 'said nothing was added or taken',
+    'counted-again': 'gave counting again as the reason',
+    'looks-it': 'said it looks it',
+    'heard-it': 'said it was heard',
+    'did-not-say': 'gave no reason',
+  },
+  cue: {
+    colour: 'the colours gave it away, so it counts for less',
+    'printed-number': 'a printed number was in view, so it counts for less',
+    line: 'a number line was in view, so it counts for less',
+    empties: 'the empty cells were in view, so it counts for less',
+  },
 };

@@ -20,4 +20,20 @@ export default {
   joinedIn: 'otros se sumaron',
   setOutWrong: 'mal puesto',
   dontCount: 'No contar este intento (sigue guardado)',
+  reasonGiven: 'Por qué, según dijo',
+  reasons: {
+    'nothing-added': 'no se añadió ni quitó nada',
+    'counted-again': 'los contó otra vez',
+    'looks-it': 'lo parece',
+    'heard-it': 'lo oyó',
+    'did-not-say': 'no lo dijo',
+  },
+  inView: '¿Estaba la respuesta a la vista?',
+  nothingInView: 'no',
+  cues: {
+    colour: 'en los colores',
+    'printed-number': 'como número impreso',
+    line: 'en una recta de números',
+    empties: 'en las casillas vacías',
+  },
 };

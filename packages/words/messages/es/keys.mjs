@@ -5,6 +5,7 @@ export default {
   title: 'Teclas',
   next: 'una palabra con un toque; después de un intento, el siguiente',
   zeroFirst: 'cero primero, antes de tocar',
+  oneLanguage: 'solo un idioma',
   countedTwice: 'contó uno dos veces',
   missedOne: 'se saltó uno',
   wordNoTouch: 'palabra sin toque',
@@ -30,4 +31,5 @@ export default {
   pause: 'pausa, y seguir',
   hold: 'mantener para ver lo anotado',
   these: 'estas teclas',
+  howManyMore: 'cuántos más llenan el marco',
 };

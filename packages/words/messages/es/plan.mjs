@@ -17,4 +17,10 @@ export default {
   howManyOut: 'Cuántos poner',
   oneMore: 'uno más',
   way: 'De qué manera',
+  startsAt: 'Empieza en',
+  anywhere: 'donde quiera',
+  bySteps: 'Cuenta de … en …',
+  step: '{n, plural, one {uno en uno} other {{n} en {n}}}',
+  both: 'Dice cada número también en',
+  oneLanguage: 'no, un solo idioma',
 };

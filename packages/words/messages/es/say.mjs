@@ -12,4 +12,6 @@ export default {
   askOnce: 'Pregunta una vez, como si no lo supieras.',
   nowCount: 'Ahora cuéntamelos.',
   howMany: '¿Cuántos hay?',
+  howManyMore: '¿Cuántos más harían falta para llenarlo?',
+  coverFirst: 'Tápalos antes de preguntar cuántos hay, para que un segundo recuento sea una comprobación.',
 };

@@ -15,7 +15,8 @@ export default {
   otterCounts: 'Nutria cuenta {what}',
   drops: '{n, plural, one {1 gota} other {# gotas}}, de oído',
   asMany: 'tantos ({things}) como {amount}',
-  forCells: '{amount} para {n, plural, one {1 casilla} other {# casillas}}',
+  forCells: '{amount} para un marco de {n}',
   forJars: '{amount} para {n, plural, one {1 tarro} other {# tarros}}',
   fromPile: '{amount} de {pile}',
+  handful: 'un puñado de {things}',
 };

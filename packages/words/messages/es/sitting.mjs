@@ -27,4 +27,5 @@ export default {
   howMany: '¿Cuántos?',
   nextBowl: 'Otro cuenco',
   nextTry: 'Otro intento',
+  howManyMore: '¿Cuántos más?',
 };

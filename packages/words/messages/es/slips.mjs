@@ -1,5 +1,6 @@
 export default {
   zeroFirst: 'Cero primero',
+  oneLanguage: 'Solo un idioma',
   otherWord: 'Otra palabra …',
   startedAgain: 'Volvió a empezar',
   corrected: 'Se corrigió',

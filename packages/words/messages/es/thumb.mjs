@@ -12,4 +12,8 @@ export default {
   recorded: 'Lo anotado',
   tapWrong: 'Toca lo que se anotó mal.',
   lastWordWas: 'La última palabra fue',
+  beganAt: 'Empezó en',
+  thereWere: 'Cuántos había',
+  thereWereSo: '{n, plural, one {Había 1} other {Había #}}',
+  otherwise: 'No, otro número',
 };

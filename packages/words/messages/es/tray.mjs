@@ -9,4 +9,5 @@ export default {
   beginning: 'el comienzo',
   next: 'Después: {why}',
   why: 'Por qué: {why}',
+  tapPutIn: 'toca por cada uno que pone, con la palabra que dice',
 };

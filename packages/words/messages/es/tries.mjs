@@ -103,4 +103,33 @@ export default {
     item: 'nombra una cosa que no estaba',
     number: 'tiene un número que no puede ser',
   },
+  handful: 'nadie ha dicho cuántos había',
+  bySteps: '{step, plural, one {de uno en uno} other {de {step} en {step}}}, en orden hasta {n}',
+  counting: '{gave}, {run}',
+  countedTo: 'contando hasta {n}',
+  bothLanguages: 'los dos idiomas en cada uno',
+  secondMissing: '{n, plural, one {un solo idioma en uno} other {un solo idioma en #}}',
+  more: {
+    right: 'dijo que faltaban {n} para llenarlo, y así es',
+    other: 'dijo que faltaban {said} para llenarlo; faltan {n}',
+    none: 'no dijo cuántos faltaban para llenarlo (faltan {n})',
+  },
+  stop: {
+    at: '{amount, select, unknown {a medio camino} other {al llegar a {amount}}} se le preguntó si ya estaban, {said}',
+    'went-on': '{at}, y siguió desde ahí',
+    'began-again': '{at}, y volvió a empezar',
+  },
+  reason: {
+    'nothing-added': 'dijo que no se añadió ni quitó nada',
+    'counted-again': 'dio como razón contarlos otra vez',
+    'looks-it': 'dijo que lo parece',
+    'heard-it': 'dijo que se oyó',
+    'did-not-say': 'no dio ninguna razón',
+  },
+  cue: {
+    colour: 'los colores lo delataban, así que cuenta menos',
+    'printed-number': 'había un número impreso a la vista, así que cuenta menos',
+    line: 'había una recta de números a la vista, así que cuenta menos',
+    empties: 'las casillas vacías estaban a la vista, así que cuenta menos',
+  },
 };

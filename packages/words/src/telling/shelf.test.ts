@@ -83,7 +83,7 @@ describe('the shelf in words', () => {
 
   test.each<[TaskId, string]>([
     ['count-heard', '4 drops, heard'],
-    ['count-cells', '6 corks for 4 cells'],
+    ['count-cells', '4 corks for a frame of 5'],
     ['same-many', 'as many corks as 4 shells'],
     ['fill-to', '10 corks from 24'],
     ['say-teens-two-ways', 'numbers to 13'],

@@ -27,6 +27,7 @@ export function describeSet(
   if (arrangement === 'none') return sets.numbersTo({ n: target });
   if (arrangement === 'heard') return sets.drops({ n: size });
   if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(words, bowl.n, bowl.things)).join(', ');
+  if (layout?.handful && size === 0) return sets.handful({ things: thingsWords(words, things) });
   if (layout?.model)
     return sets.asMany({ things: thingsWords(words, things), amount: amountOf(words, size, layout.model) });
   if (layout?.places !== undefined) {

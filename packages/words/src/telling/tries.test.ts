@@ -47,6 +47,59 @@ describe(tellTry, () => {
     expect(told).toMatch(words ?? /^One word and one touch for each of 3 shells\. Words in order to 3\.$/);
   });
 
+  const give: Happening = { kind: 'ask', question: 'give' };
+  const frame = { size: 7, things: 'cork', arrangement: 'frame', layout: { places: 10 } } as const;
+  test.each<[string, readonly Happening[], Partial<Trace>, string]>([
+    [
+      'a count by twos',
+      [
+        { kind: 'count', word: 2, items: [0, 1] },
+        { kind: 'count', word: 4, items: [2, 3] },
+      ],
+      { start: 2, step: 2, set: { size: 4, things: 'shell', arrangement: 'row' } },
+      'One word and one touch for each of 4 shells. By 2s in order to 4.',
+    ],
+    [
+      'in two languages, one of them once',
+      [...counted(1), { kind: 'say', word: 1, lang: 2 }, ...counted(2, 3)],
+      { second: 'cy' },
+      'One word and one touch for each of 3 shells. Words in order to 3. One language only on 2.',
+    ],
+    [
+      'a handful of nobody knows how many',
+      counted(1, 2),
+      { set: { size: 0, things: 'shell', arrangement: 'movable', layout: { handful: true } } },
+      'Words in order to 2. Nobody has said how many there were.',
+    ],
+    [
+      'what was counted while giving, and a stop',
+      [
+        give,
+        ...counted(1, 2),
+        { kind: 'ask', question: 'which' },
+        { kind: 'answer', value: 'no' },
+        ...counted(3, 5),
+        { kind: 'given', value: 4 },
+      ],
+      { target: 5, set: { size: 5, things: 'shell', arrangement: 'movable', pile: 15 } },
+      'Asked for 5 shells, gave 4, in the words: skipped 4. Asked at 2 if they were there, said they weren’t there yet, and went on from there.',
+    ],
+    [
+      'how many more a frame takes',
+      [...counted(1, 2, 3, 4, 5, 6, 7), { kind: 'ask', question: 'hidden' }, { kind: 'answer', value: 4 }],
+      { set: frame },
+      'One word and one touch for each of 7 corks. Words in order to 7. Said 4 more would fill it; it takes 3.',
+    ],
+    [
+      'a reason, and what was in view',
+      counted(1, 2, 3),
+      { reason: 'looks-it', set: { size: 3, things: 'shell', arrangement: 'row', cue: 'line' } },
+      'One word and one touch for each of 3 shells. Words in order to 3. Said it looks it. A number line was in view, so it counts for less.',
+    ],
+  ])('of a try of the second version: %s, in full', (_, happenings, facts, told) => {
+    expect(tell(happenings, { version: 2, ...facts })).toBe(told);
+  });
+
   test.each<[string, Happening[], RegExp]>([
     ['a word too many', counted(1, 2, 3, 4), /^Of 3 shells: said one word past the last/],
     ['a touch without a word', [...counted(1, 2), { kind: 'touch' }], /touched one with no word/],

@@ -1,7 +1,9 @@
 import {
   readChoice,
+  isFetching,
   readGiving,
   readKept,
+  readMore,
   readSharing,
   readTry,
   settledEvents,
@@ -10,6 +12,7 @@ import {
   type PairingSlip,
   type PairingSlipKind,
   type ReadableTrace,
+  type Request,
   type StepSlip,
   type TotalReading,
   type Trace,
@@ -23,7 +26,7 @@ import { sawOf } from './steps.js';
 import { amountOf } from './things.js';
 
 type ToldTrace = ReadableTrace &
-  Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs'>>;
+  Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs' | 'reason'>>;
 
 /** What one try showed, in plain sentences. It scores principles, never the answer. */
 export function tellTry(words: Words, trace: ToldTrace): string {
@@ -32,13 +35,18 @@ export function tellTry(words: Words, trace: ToldTrace): string {
   const told = [
     tellSharing(words, trace),
     tellPairing(words, reading, trace),
-    tellOrder(words, reading, trace),
+    isFetching(trace) ? null : tellOrder(words, reading, trace),
+    tellUnknown(words, trace),
     reading.beganAt === 'zero-on-first' ? tries.zeroOnFirst() : null,
     tellTotal(words, reading.total, trace),
     tellCheck(words, reading),
+    tellMore(words, trace),
     tellKept(words, trace),
     ...tellGiven(words, trace),
     tellChoice(words, trace),
+    trace.reason === undefined ? null : tries.reason[trace.reason](),
+    reading.secondMissing === null ? null : tellSecond(words, reading.secondMissing),
+    trace.set.cue === undefined ? null : tries.cue[trace.set.cue](),
     reading.selfCorrections > 0 ? tries.startedAgain() : null,
     trace.mixedWith === undefined ? null : tries.mixed(),
     trace.ended === undefined || trace.ended === 'finished' ? null : tries.ended[trace.ended](),
@@ -80,7 +88,29 @@ function tellPairing(words: Words, reading: TryReading, trace: ReadableTrace): s
 const timesOf = (kind: PairingSlipKind, slips: readonly PairingSlip[]): number =>
   slips.filter((slip) => slip.kind === kind).length;
 
-function tellOrder(words: Words, { order }: TryReading, { start, direction }: ReadableTrace): string | null {
+/** Counted, and nobody has said how many there were. */
+const tellUnknown = ({ tries }: Words, { set }: ReadableTrace): string | null =>
+  set.layout?.handful && set.size === 0 ? tries.handful() : null;
+
+const tellSecond = ({ tries }: Words, missing: number): string =>
+  missing === 0 ? tries.bothLanguages() : tries.secondMissing({ n: missing });
+
+/** How many more the frame takes, as said. */
+function tellMore({ tries }: Words, trace: ReadableTrace): string | null {
+  const more = readMore(trace);
+  if (!more) return null;
+  const { said, missing } = more;
+  if (said === null || said === 'did-not-know') return tries.more.none({ n: missing });
+  return said === missing
+    ? tries.more.right({ n: missing })
+    : tries.more.other({ said: String(said), n: missing });
+}
+
+function tellOrder(
+  words: Words,
+  { order }: TryReading,
+  { start, direction, step = 1 }: ReadableTrace,
+): string | null {
   const { tries } = words;
   if (order.slips.length > 0)
     return tries.inTheWords({
@@ -89,7 +119,8 @@ function tellOrder(words: Words, { order }: TryReading, { start, direction }: Re
         order.slips.map((slip) => tellWordSlip(words, slip)),
       ),
     });
-  return order.upTo === start - direction ? null : tries.inOrderTo({ n: order.upTo });
+  if (order.upTo === start - direction * step) return null;
+  return step === 1 ? tries.inOrderTo({ n: order.upTo }) : tries.bySteps({ step, n: order.upTo });
 }
 
 /** One slip of the words: "skipped 6", "said “fiveteen” where another number belongs, after 4". */
@@ -148,7 +179,13 @@ function tellKept({ tries }: Words, trace: ReadableTrace): string | null {
 /** Asked for and given, without a word on which is right. */
 function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
   const { tries } = words;
-  return readGiving(trace).map(({ things, asked, given: [first, ...then], afresh }) => {
+  return readGiving(trace).flatMap((one) => {
+    const {
+      things,
+      asked,
+      given: [first, ...then],
+      afresh,
+    } = one;
     const { model } = trace.set.layout ?? {};
     const amount = amountOf(words, asked, model ?? things);
     const request = model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
@@ -157,8 +194,28 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
       then.length > 0
         ? tries.gaveThen({ request, n: first, then: listOf(words, then.map(String)) })
         : tries.gave({ request, n: first });
-    return afresh > 0 ? tries.afresh({ gave }) : gave;
+    const told = afresh > 0 ? tries.afresh({ gave }) : gave;
+    const run = tellRun(words, one);
+    return [
+      run === null ? told : tries.counting({ gave: told, run }),
+      ...one.stops.map((stop) => tellStop(words, stop)),
+    ];
   });
+}
+
+/** How the words went while the child gave; null where none were taken down. */
+function tellRun(words: Words, { words: spoken }: Request): string | null {
+  if (!spoken) return null;
+  const slips = spoken.slips.map((slip) => tellWordSlip(words, slip));
+  if (slips.length === 0) return words.tries.countedTo({ n: spoken.upTo });
+  return words.tries.inTheWords({ slips: listOf(words, slips) });
+}
+
+/** Asked on the way whether the number was reached. */
+function tellStop(words: Words, { amount, said, then }: Request['stops'][number]): string {
+  const { stop } = words.tries;
+  const at = stop.at({ amount: amount === null ? 'unknown' : String(amount), said: saidOf(words, said) });
+  return then === null ? at : stop[then]({ at });
 }
 
 function tellSharing(words: Words, trace: ReadableTrace): string | null {
@@ -174,7 +231,8 @@ function tellSharing(words: Words, trace: ReadableTrace): string | null {
 }
 
 function tellChoice(words: Words, trace: ReadableTrace): string | null {
-  const choice = readChoice(trace);
+  // What was said at a stop on the way is told with the giving.
+  const choice = isFetching(trace) && trace.version === 2 ? null : readChoice(trace);
   if (!choice) return null;
   const { tries } = words;
   const said = saidOf(words, choice.chosen);
@@ -203,7 +261,7 @@ function saidOf({ tries: { said } }: Words, chosen: Word | null): string {
 function saidNothing(reading: TryReading, trace: ReadableTrace): boolean {
   return (
     reading.order.slips.length === 0 &&
-    reading.order.upTo === trace.start - trace.direction &&
+    reading.order.upTo === trace.start - trace.direction * (trace.step ?? 1) &&
     reading.pairing!.slips.every((slip) => slip.kind === 'missed')
   );
 }

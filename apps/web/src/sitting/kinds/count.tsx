@@ -1,16 +1,17 @@
 import { Answer } from '../thumb/Answer.js';
-import { beginsAtOne, Slips } from '../thumb/Slips.js';
+import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
 
 export const count: KindView = {
-  Thumb: ({ phase, task, set, canMark, onAnswer, onCommand }) =>
+  Thumb: ({ phase, plan, set, canMark, onAnswer, onCommand }) =>
     phase === 'asked' ? (
       <Answer onAnswer={onAnswer} />
     ) : (
       <Slips
         isHeard={set.arrangement === 'heard'}
-        canBeginAtZero={phase === 'laying' && beginsAtOne(task)}
+        plan={plan}
+        isLaying={phase === 'laying'}
         canMark={canMark}
         onCommand={onCommand}
       />
@@ -21,6 +22,10 @@ export const count: KindView = {
   strategies: () => [
     ['touched', words.kinds.touchedEach()],
     ['moved-aside', words.kinds.movedEach()],
+    ['lined-up', words.kinds.linedUp()],
+    ['covered', words.kinds.coveredEach()],
+    ['crossed-out', words.kinds.crossedOut()],
+    ['coloured', words.kinds.colouredEach()],
     ['looked', words.kinds.byLooking()],
     ['fingers', words.kinds.onFingers()],
     ['knew', words.kinds.knewIt()],

@@ -4,16 +4,17 @@ import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
 
 export const give: KindView = {
-  Thumb: ({ phase, task, set, bowl, canMark, onAnswer, onGiven, onCommand }) => (
+  Thumb: ({ phase, task, set, bowl, canMark, wasGiven, onAnswer, onGiven, onCommand }) => (
     <Giving
       things={thingsWords(words, set.layout?.bowls?.[bowl]?.things ?? set.things)}
       bowl={set.layout?.bowls ? bowl : null}
       largest={Math.max(20, set.pile ?? 0)}
       midway={phase === 'laying' ? undefined : taskWords(words, task.id).midway}
       canMark={canMark}
+      wasGiven={wasGiven}
       onAnswer={onAnswer}
       onGiven={onGiven}
-      onAfresh={() => onCommand('started-again')}
+      onCommand={onCommand}
     />
   ),
   isStill: true,

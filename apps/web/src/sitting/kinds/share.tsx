@@ -1,4 +1,5 @@
 import { taskWords } from '@dotting/words';
+import { Answer } from '../thumb/Answer.js';
 import { Options } from '../thumb/Options.js';
 import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
@@ -6,6 +7,7 @@ import { words } from '../../wording/words.js';
 
 export const share: KindView = {
   Thumb: ({ phase, task, canMark, isPutting, onAnswer, onCommand }) => {
+    if (phase === 'asked') return <Answer onAnswer={onAnswer} />;
     if (isPutting) return <Slips isPutting canMark={phase !== 'laying'} onCommand={onCommand} />;
     if (task.choosing) return <Options choosing={taskWords(words, task.id).choosing!} onAnswer={onAnswer} />;
     return <Slips canMark={canMark} onCommand={onCommand} />;

@@ -6,7 +6,7 @@ import type { ThumbColumnProps } from '../thumb/props.js';
 export interface KindView {
   /** What the child may do next, under the thumb. */
   readonly Thumb: ComponentType<ThumbColumnProps>;
-  /** What lies there is only shown: nothing is tapped on it. */
+  /** What lies there is taken from: a tap on it is the next one put, not this thing. */
   readonly isStill: boolean;
   /** On the button that ends the try. */
   readonly done: () => string;

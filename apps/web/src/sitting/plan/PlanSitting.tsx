@@ -81,7 +81,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
               label={words.fields.countsInNow()}
               value={plan.language}
               options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
-              onChoose={(language) => dispatch({ kind: 'lay', plan: { language } })}
+              onChoose={(language) => dispatch({ kind: 'lay', plan: { language, second: undefined } })}
             />
           )}
           <Choice

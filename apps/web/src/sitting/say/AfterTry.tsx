@@ -1,4 +1,4 @@
-import { settledEvents, taskOf, type Ended } from '@dotting/core';
+import { cues, reasonsGiven, settledEvents, taskOf, type Ended } from '@dotting/core';
 import { tellTry } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -9,6 +9,7 @@ import { useIsPainted } from '../../common/afterPaint.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { narrow } from '../../common/theme.js';
+import { ThereWere } from '../thumb/ThereWere.js';
 import { PutRight } from '../thumb/PutRight.js';
 import { viewOf } from '../kinds/views.js';
 import type { Action } from '../after.js';
@@ -70,6 +71,9 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
           <Button onClick={() => setAside(null)}>{words.after.countAfterAll()}</Button>
         )}
       </Box>
+      {head.set.layout?.handful && (
+        <ThereWere size={head.set.size} onKnown={(n) => dispatch({ kind: 'there-were', n })} />
+      )}
       {isPuttingRight ? (
         <PutRight tried={tried} onGesture={(gesture) => dispatch({ kind: 'gesture', gesture })} />
       ) : (
@@ -83,7 +87,8 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
 function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
   const { here } = useHere();
   const ways = viewOf[taskOf(head.task).kind].strategies();
-  const others = languages.filter((tag) => tag !== head.language);
+  const others = head.second === undefined ? languages.filter((tag) => tag !== head.language) : [];
+  const { wantsReason } = taskOf(head.task);
   return (
     <>
       {ways.length > 0 && (
@@ -92,6 +97,7 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
           value={head.strategy ?? null}
           options={ways}
           onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
+          {...(ways.length > 6 && { columns: 3 })}
         />
       )}
       {others.length > 0 && (
@@ -107,6 +113,25 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
           onChoose={(tag) => dispatch({ kind: 'mixed-with', language: tag === 'alone' ? null : tag })}
         />
       )}
+      {wantsReason && (
+        <Choice
+          label={words.after.reasonGiven()}
+          value={head.reason ?? null}
+          options={reasonsGiven.map((one) => [one, words.after.reasons[one]()])}
+          onChoose={(one) => dispatch({ kind: 'reason', reason: one === head.reason ? null : one })}
+          columns={2}
+        />
+      )}
+      <Choice
+        label={words.after.inView()}
+        value={head.set.cue ?? 'none'}
+        options={[
+          ['none', words.after.nothingInView()],
+          ...cues.map((one) => [one, words.after.cues[one]()] as const),
+        ]}
+        onChoose={(cue) => dispatch({ kind: 'cue', cue: cue === 'none' ? null : cue })}
+        columns={3}
+      />
       <Choice
         label={words.after.howItEnded()}
         value={head.ended}

@@ -1,7 +1,9 @@
 import {
+  captureKinds,
   counters,
   largestOf,
   laysThings,
+  sizeBySteps,
   smallestOf,
   strands,
   taskOf,
@@ -31,7 +33,9 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
   const { here } = useHere();
   const task = taskOf(plan.task);
   const [strand, setStrand] = useState<Strand>(task.strand);
-  const largest = largestOf(task);
+  const { step = 1 } = plan;
+  const smallest = step === 1 ? smallestOf(task) : sizeBySteps(task, 0, step);
+  const largest = step === 1 ? largestOf(task) : sizeBySteps(task, Infinity, step);
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
     onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
@@ -57,8 +61,8 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         </Typography>
         <Button
           aria-label={words.plan.oneFewer()}
-          disabled={plan.size <= smallestOf(task)}
-          onClick={() => lay({ size: plan.size - 1 })}
+          disabled={plan.size <= smallest}
+          onClick={() => lay({ size: plan.size - step })}
           sx={{ fontSize: '1.4rem', minWidth: 48 }}
         >
           −
@@ -74,7 +78,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         <Button
           aria-label={words.plan.oneMore()}
           disabled={plan.size >= largest}
-          onClick={() => lay({ size: plan.size + 1 })}
+          onClick={() => lay({ size: plan.size + step })}
           sx={{ fontSize: '1.4rem', minWidth: 48 }}
         >
           +
@@ -88,12 +92,46 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           onChoose={(way) => lay({}, way)}
         />
       )}
+      {task.starts && step === 1 && (
+        <Choice
+          label={words.plan.startsAt()}
+          value={String(plan.start ?? 1)}
+          options={task.starts.map((start) => [
+            String(start),
+            start === 'any' ? words.plan.anywhere() : String(start),
+          ])}
+          onChoose={(start) => lay({ start: task.starts!.find((one) => String(one) === start) })}
+        />
+      )}
+      {task.steps && (
+        <Choice
+          label={words.plan.bySteps()}
+          value={String(step)}
+          options={task.steps.map((one) => [String(one), words.plan.step({ n: one })])}
+          onChoose={(chosen) =>
+            lay({ start: undefined, step: task.steps!.find((one) => String(one) === chosen) })
+          }
+        />
+      )}
+      {child.languages.length > 1 && captureKinds[task.kind].asksForWords && (
+        <Choice
+          label={words.plan.both()}
+          value={plan.second ?? 'alone'}
+          options={[
+            ['alone', words.plan.oneLanguage()],
+            ...child.languages
+              .filter((tag) => tag !== plan.language)
+              .map((tag) => [tag, languageName(tag, here.languages)] as const),
+          ]}
+          onChoose={(tag) => lay({ second: tag === 'alone' ? undefined : tag })}
+        />
+      )}
       {child.languages.length > 1 && (
         <Choice
           label={words.fields.countsInNow()}
           value={plan.language}
           options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
-          onChoose={(language) => lay({ language })}
+          onChoose={(language) => lay({ language, second: undefined })}
         />
       )}
       {laysThings(task) && task.only === undefined && (

@@ -1,4 +1,4 @@
-import { captureKinds, taskOf, type Phase } from '@dotting/core';
+import { captureKinds, laysThings, taskOf, type Phase } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import type { Plan } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
@@ -15,6 +15,10 @@ export const wayWords = ({ task, layout }: Plan) => taskWords(words, task).ways?
 
 export interface Standing {
   readonly phase: Phase;
+  /** It is asked how many more fill the frame. */
+  readonly asksMore: boolean;
+  /** The room always has the count checked: the things are covered before it is asked how many. */
+  readonly covers: boolean;
   /** Of a task that asks twice: the first question has been answered. */
   readonly hasAnswered: boolean;
   /** Everything has been put to its place. */
@@ -22,14 +26,21 @@ export interface Standing {
 }
 
 /** The lines for how the try stands; after it, those of the next. */
-export function scriptFor(plan: Plan, { phase, hasAnswered, hasPut }: Standing): Script {
-  const { kind, midway } = taskOf(plan.task);
+export function scriptFor(plan: Plan, standing: Standing): Script {
+  const { phase, hasAnswered, hasPut } = standing;
+  const task = taskOf(plan.task);
+  const { kind, midway } = task;
   const told = taskWords(words, plan.task);
   const way = wayWords(plan);
   const n = { n: plan.size };
-  const avoid = told.avoid();
+  const covers =
+    standing.covers && (phase === 'laying' || phase === 'counting') && captureKinds[kind].asksHowMany;
+  const avoid = [told.avoid(), ...(covers && laysThings(task) ? [words.say.coverFirst()] : [])].join(' ');
   if (phase !== 'read' && hasAnswered && told.again) {
     return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)() };
+  }
+  if (phase === 'asked' && standing.asksMore) {
+    return { say: words.say.howManyMore(), then: null, avoid: words.say.askOnce() };
   }
   if (phase === 'asked' && captureKinds[kind].asksHowMany) {
     return { say: words.say.howMany(), then: null, avoid: words.say.askOnce() };

@@ -6,17 +6,20 @@ import { NumberPad } from './NumberPad.js';
 import type { ThumbColumnProps } from './props.js';
 import { words } from '../../wording/words.js';
 
-interface GivingProps extends Pick<ThumbColumnProps, 'canMark' | 'onAnswer' | 'onGiven'> {
+interface GivingProps extends Pick<
+  ThumbColumnProps,
+  'canMark' | 'wasGiven' | 'onAnswer' | 'onGiven' | 'onCommand'
+> {
   readonly things: string;
   readonly bowl: number | null;
   readonly largest: number;
   readonly midway: ChoosingWords | undefined;
-  readonly onAfresh: () => void;
 }
 
 /** How many were handed over, and what may be said on the way. */
-export function Giving({ things, bowl, largest, midway, canMark, onAnswer, onGiven, onAfresh }: GivingProps) {
-  const title = canMark ? words.thumb.thenMadeIt() : words.thumb.handedOver();
+export function Giving(props: GivingProps) {
+  const { things, bowl, largest, midway, canMark, wasGiven, onAnswer, onGiven, onCommand } = props;
+  const title = wasGiven ? words.thumb.thenMadeIt() : words.thumb.handedOver();
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <NumberPad
@@ -38,7 +41,13 @@ export function Giving({ things, bowl, largest, midway, canMark, onAnswer, onGiv
           </Box>
         </Box>
       )}
-      {canMark && <Button onClick={onAfresh}>{words.thumb.putBack()}</Button>}
+      {canMark && (
+        <>
+          <Button onClick={() => onCommand('other-word')}>{words.slips.otherWord()}</Button>
+          <Button onClick={() => onCommand('took-it-back')}>{words.slips.corrected()}</Button>
+          <Button onClick={() => onCommand('started-again')}>{words.thumb.putBack()}</Button>
+        </>
+      )}
     </Box>
   );
 }

@@ -1,6 +1,6 @@
-import type { Task } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
+import { startOf, type Plan } from '../../outbox/sitting.js';
 import type { KeyCommand } from '../keys.js';
 import { words } from '../../wording/words.js';
 
@@ -11,8 +11,10 @@ interface SlipsProps {
   readonly isHeard?: boolean;
   /** Things are still being put to their places. */
   readonly isPutting?: boolean;
-  /** Nothing is said yet, and the count begins at one: zero may come before it. */
-  readonly canBeginAtZero?: boolean;
+  /** How it is to be counted; none where it is only put to its places. */
+  readonly plan?: Plan;
+  /** Nothing is said yet. */
+  readonly isLaying?: boolean;
   /** There is a last tap for the slips to act on. */
   readonly canMark: boolean;
   readonly onCommand: (command: KeyCommand) => void;
@@ -49,15 +51,16 @@ const slipsOfPutting: typeof slips = [
   { command: 'finished', told: () => words.kinds.doneSharing(), needsTap: true, needsThings: true },
 ];
 
-/** A count from one; a zero said before it is a habit, and no slip. */
-export const beginsAtOne = ({ start = 1 }: Task): boolean => start === 1;
+/** A count from one by ones; a zero said before it is a habit, and no slip. */
+const beginsAtOne = (plan: Plan): boolean => startOf(plan) === 1 && (plan.step ?? 1) === 1;
 
 /** The slips, in one thumb's arc; each acts on the last tap. */
 export function Slips({
   onlyWords = false,
   isHeard = false,
   isPutting = false,
-  canBeginAtZero = false,
+  plan,
+  isLaying = false,
   canMark,
   onCommand,
 }: SlipsProps) {
@@ -76,7 +79,17 @@ export function Slips({
             {told()}
           </Button>
         ))}
-      {canBeginAtZero && (
+      {plan?.second !== undefined && (
+        <Button
+          disabled={!canMark}
+          onClick={() => onCommand('one-language')}
+          size="large"
+          sx={{ justifyContent: 'flex-start' }}
+        >
+          {words.slips.oneLanguage()}
+        </Button>
+      )}
+      {isLaying && plan && beginsAtOne(plan) && (
         <Button onClick={() => onCommand('zero-first')} size="large" sx={{ justifyContent: 'flex-start' }}>
           {words.slips.zeroFirst()}
         </Button>

@@ -15,7 +15,9 @@ function column(id: TaskId, props: Partial<ThumbColumnProps> = {}) {
     <ThumbColumn
       phase="counting"
       task={task}
-      size={8}
+      plan={{ task: id, size: 8, things: 'cork', why: '', language: 'en' }}
+      onBegan={() => undefined}
+      wasGiven={false}
       set={setOf(task, 8, 'cork')}
       canMark
       wasAsked={false}

@@ -9,10 +9,11 @@ import { words } from '../../wording/words.js';
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
-  const { phase, task, size, wasAsked, isPutting, bowl, set, onCommand } = props;
+  const { phase, task, plan, wasAsked, isPutting, bowl, set, onCommand } = props;
   const view = viewOf[task.kind];
   const canAsk =
     captureKinds[task.kind].asksHowMany && (phase === 'counting' || (phase === 'read' && !wasAsked));
+  const canAskMore = task.asksMore && !isPutting && (phase === 'counting' || (phase === 'read' && !wasAsked));
   const bowlsLeft = (set.layout?.bowls?.length ?? 1) - 1 - bowl;
   return (
     <>
@@ -22,7 +23,7 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {phase === 'laying' && view.whole && (
           <Button size="large" onClick={() => onCommand('whole')}>
-            {view.whole(size)}
+            {view.whole(plan.size)}
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>
@@ -35,6 +36,11 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
             </Button>
           )}
         </Box>
+        {canAskMore && (
+          <Button size="large" onClick={() => onCommand('how-many-more')}>
+            {words.sitting.howManyMore()}
+          </Button>
+        )}
         {phase === 'counting' && bowlsLeft > 0 && (
           <Button size="large" onClick={() => onCommand('next-bowl')}>
             {words.sitting.nextBowl()}

@@ -6,7 +6,7 @@ import { ThumbColumn } from './ThumbColumn.js';
 
 type ThumbSideProps = Pick<
   ThumbColumnProps,
-  'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onCommand'
+  'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onBegan' | 'onCommand'
 > & { readonly sitting: Sitting };
 
 /** The thumb's column for a sitting as it stands. */
@@ -17,10 +17,11 @@ export function ThumbSide({ sitting, ...others }: ThumbSideProps) {
     <ThumbColumn
       phase={phaseOf(sitting)}
       task={task}
-      size={sitting.plan.size}
+      plan={sitting.plan}
       set={set}
       // Of giving, the last thing that can be made otherwise is what was handed over.
       canMark={lastTap(events) !== undefined || hasGiven(events)}
+      wasGiven={hasGiven(events)}
       wasAsked={settledEvents(events).some((event) => event.kind === 'ask')}
       isPutting={captureKinds[task.kind].isStillPutting(table)}
       bowl={bowlOf(sitting)}

@@ -1,7 +1,7 @@
 import { type Item } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
-import { useLayoutEffect, useMemo, useRef, type PointerEvent } from 'react';
+import { useLayoutEffect, useMemo, useRef, type PointerEvent, type ReactNode } from 'react';
 import { palette } from '../../common/theme.js';
 import { mirrorSize, nearest, placesOf, type LaidSet } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
@@ -9,6 +9,8 @@ import { words } from '../../wording/words.js';
 
 interface MirrorProps {
   readonly set: LaidSet;
+  /** What lies there is a pile that things are taken from, drawn as it lies. */
+  readonly lying?: ReactNode;
   /** Things are being put one to a place: a tap puts the next. */
   readonly isPutting: boolean;
   /** The number the child is to reach. */
@@ -22,7 +24,7 @@ interface MirrorProps {
 }
 
 /** The tray as it lies on the table: one large target for one word with one touch. */
-export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing }: MirrorProps) {
+export function Mirror({ set, lying, isPutting, target, byThing, beat, onNext, onThing }: MirrorProps) {
   const places = useMemo(() => placesOf(set), [set]);
 
   const answerRef = useRef<HTMLDivElement>(null);
@@ -46,7 +48,7 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
       <svg
         role="button"
         tabIndex={0}
-        aria-label={`${describeSet(words, set, target)}: ${meaningOf(set, isPutting, byThing)}`}
+        aria-label={`${describeSet(words, set, target)}: ${lying ? words.tray.tapPutIn() : meaningOf(set, isPutting, byThing)}`}
         data-beat={beat}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
@@ -66,8 +68,8 @@ export function Mirror({ set, isPutting, target, byThing, beat, onNext, onThing 
           if (!event.repeat) onNext();
         }}
       >
-        <Things set={set} inDish={isPutting} />
-        {places.length === 0 && (
+        {lying ?? <Things set={set} inDish={isPutting} />}
+        {places.length === 0 && !lying && (
           <text
             x={mirrorSize.width / 2}
             y={mirrorSize.height / 2}

@@ -1,4 +1,4 @@
-import { captureKinds, settledEvents, type Gesture } from '@dotting/core';
+import { captureKinds, settledEvents, splitPasses, type Gesture, type TraceEvent } from '@dotting/core';
 import { useCallback } from 'react';
 import { useNumberWords } from '../../common/language.js';
 import { later } from '../../common/later.js';
@@ -6,7 +6,7 @@ import { Mirror } from './Mirror.js';
 import { PuppetStage } from '../puppet/PuppetStage.js';
 import { onTheTable, openTry, phaseOf, type Sitting } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
-import { Still } from './Still.js';
+import { Lying } from './Lying.js';
 import { viewOf } from '../kinds/views.js';
 import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
@@ -49,11 +49,11 @@ export function Tray({ store, byThing, played }: TrayProps) {
       />
     );
   }
-  if (viewOf[task.kind].isStill) return <Still set={set} bowl={bowlOf(sitting)} />;
   return (
     <>
       <Mirror
-        set={set}
+        set={set.layout?.handful ? { ...set, size: touchesIn(table.events) } : set}
+        {...(viewOf[task.kind].isStill && { lying: <Lying set={set} bowl={bowlOf(sitting)} /> })}
         isPutting={captureKinds[task.kind].isStillPutting(table)}
         target={target}
         byThing={byThing && captureKinds[task.kind].byThing}
@@ -67,6 +67,12 @@ export function Tray({ store, byThing, played }: TrayProps) {
     </>
   );
 }
+
+/** A handful of which nobody knows how many grows with the taps. */
+const touchesIn = (events: readonly TraceEvent[]): number =>
+  splitPasses(settledEvents(events))
+    .findLast((pass) => pass.length > 0)
+    ?.filter(({ kind }) => kind !== 'say').length ?? 0;
 
 /** Of a recipe, the bowl that is being filled. */
 export function bowlOf(sitting: Sitting): number {

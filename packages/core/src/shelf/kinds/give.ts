@@ -8,10 +8,11 @@ export const give: CaptureKindEntry = {
   byThing: false,
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,
-  tap: () => null,
+  tap: () => ({ kind: 'next' }),
   questionBefore: ({ midway }, gesture, { asked }) => {
     const request = asked ? null : 'give';
-    if (gesture.kind === 'given' || gesture.kind === 'started-again') return request;
+    const isGiving = gesture.kind === 'given' || gesture.kind === 'started-again' || gesture.kind === 'next';
+    if (isGiving) return request;
     if (gesture.kind !== 'answer') return null;
     return midway?.some((value) => value === gesture.value) ? 'which' : request;
   },

@@ -54,7 +54,7 @@ export const countingOutTasks = [
     kind: 'give',
     makes: 'bowls',
     arrangement: 'movable',
-    ladder: [2, 3, 4, 5],
+    ladder: [2, 3, 4, 5, 8, 10, 15, 20],
     watchFor: ['gave-another-number'],
     easier: 'card-and-put',
     harder: 'fill-to',

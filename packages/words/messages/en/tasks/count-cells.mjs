@@ -4,7 +4,7 @@ export default {
   avoid: 'Don’t fill a cell yourself, and leave any spares in the child’s hand.',
   childDoes: 'puts one in each cell, then counts; extras stay outside',
   setOut: 'in a dish beside an empty frame',
-  also: 'a frame with as many cells as the number',
+  also: 'a frame of five, ten or twenty cells: the next that holds them all',
   easier: 'without a frame, each one moved aside',
   harder: 'out of the frame, in a row',
   otherThings: 'Egg boxes with corks, a muffin tin with shells.',

@@ -10,7 +10,7 @@ export default {
   },
   avoid: 'Don’t count along, and don’t slow down near the number.',
   childDoes: 'fills a cup to a number, and is asked part-way whether they are there yet',
-  setOut: 'in a pile beside a cup',
+  setOut: 'in a pile beside a cup; stop at 5, 10 and 15 to ask',
   also: 'a cup that hides what is in it',
   easier: 'five or six on to a plate, where they can be seen',
   harder: 'a larger number, or two children by turns',

@@ -4,7 +4,7 @@ export default {
   avoid: 'No llenes ninguna casilla, y deja los que sobran en su mano.',
   childDoes: 'pone uno en cada casilla y después cuenta; los que sobran quedan fuera',
   setOut: 'en un plato junto a un marco vacío',
-  also: 'un marco con tantas casillas como el número',
+  also: 'un marco de cinco, diez o veinte casillas: el más pequeño en que quepan todos',
   easier: 'sin marco, apartando cada uno',
   harder: 'fuera del marco, en fila',
   otherThings: 'Hueveras con corchos, un molde de magdalenas con conchas.',

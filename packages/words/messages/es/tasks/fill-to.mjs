@@ -10,7 +10,7 @@ export default {
   },
   avoid: 'No cuentes a la vez ni vayas más despacio cerca del número.',
   childDoes: 'llena un vaso hasta un número, y a mitad se le pregunta si ya están',
-  setOut: 'en un montón junto a un vaso',
+  setOut: 'en un montón junto a un vaso; para en 5, 10 y 15 para preguntar',
   also: 'un vaso que tape lo que hay dentro',
   easier: 'cinco o seis en un plato, donde se ven',
   harder: 'un número mayor, o dos peques por turnos',

@@ -1,38 +1,8 @@
 import { type TraySet } from '@dotting/core';
-import { amountOf, describeSet } from '@dotting/words';
-import { words } from '../../wording/words.js';
-import Box from '@mui/material/Box';
 import { palette } from '../../common/theme.js';
 import { dish, mirrorSize } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
-import { Things, trayFrame } from './Things.js';
-
-interface StillProps {
-  readonly set: TraySet;
-  /** The bowl of a recipe that is being filled, from 0. */
-  readonly bowl: number;
-}
-
-/** What lies on the tray where no touch of it is taken down: a pile, a pile and a set to match, bowls. */
-export function Still({ set, bowl }: StillProps) {
-  const { layout } = set;
-  const amount = set.pile ?? set.size;
-  const label = layout?.bowls ? describeSet(words, set) : amountOf(words, amount, set.things);
-  return (
-    <Box sx={trayFrame}>
-      <svg
-        role="img"
-        aria-label={label}
-        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
-        width="100%"
-        height="100%"
-        style={{ display: 'block' }}
-      >
-        <Lying set={set} bowl={bowl} />
-      </svg>
-    </Box>
-  );
-}
+import { Things } from './Things.js';
 
 /** A pile, a pile and a set to match, or bowls, as they lie. */
 export function Lying({ set, bowl }: { readonly set: TraySet; readonly bowl: number | null }) {
