@@ -11,6 +11,7 @@ export interface StoredEvent {
   readonly seq: number;
   readonly kind: string;
   readonly word?: number | string;
+  readonly items?: readonly number[];
   readonly item?: number | string;
   readonly value?: number | string | null;
   readonly of?: number;

@@ -126,7 +126,8 @@ export async function lay(page: Page, size: number, task: string, things: string
   await page.getByRole('button', { name: 'Use this' }).click();
 }
 
-export const mirror = (page: Page): Locator => page.getByRole('button', { name: /next thing/ });
+export const mirror = (page: Page): Locator =>
+  page.getByRole('button', { name: /next thing|next word|each one put in/ });
 
 /** One word with one touch, so many times, anywhere on the mirror. */
 export async function tap(page: Page, times: number): Promise<void> {

@@ -16,7 +16,7 @@ export { readTotal } from './reading/readTotal.js';
 export { tryWeight } from './evidence/tryWeight.js';
 export { readTry } from './reading/readTry.js';
 export { record, undoWhole, hasGiven, lastStanding, lastTap } from './recording/record.js';
-export { implicitQuestion, isAllowed, type Phase } from './recording/allowed.js';
+export { implicitQuestion, isAllowed, isEmpty, type Phase } from './recording/allowed.js';
 export { captureKinds } from './shelf/kinds/kinds.js';
 export type { CaptureKind } from './shelf/captureKind.js';
 export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';

@@ -2,7 +2,7 @@ import { captureKinds } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
-import { onTheTable, openTry, phaseOf } from '../outbox/sitting.js';
+import { onTheTable, openTry, phaseOf, type Sitting } from '../outbox/sitting.js';
 import { words } from '../wording/words.js';
 import { KeyList } from './KeyList.js';
 import type { KeyCommand } from './keys.js';
@@ -34,7 +34,7 @@ export function TraySide(props: TraySideProps) {
   const [byThing, setByThing] = useState(false);
   const phase = phaseOf(sitting);
   const open = openTry(sitting);
-  const { task, set, events } = onTheTable(sitting);
+  const { set, events } = onTheTable(sitting);
   const isPlanning = sitting.stage === 'planning';
   return (
     <Box component="section" aria-label={words.sitting.tray()} sx={tray}>
@@ -55,7 +55,7 @@ export function TraySide(props: TraySideProps) {
         isPeeking={isPeeking}
         onPeek={onPeek}
         byThing={byThing}
-        onByThing={!isPlanning && phase !== 'read' && captureKinds[task.kind].byThing ? setByThing : null}
+        onByThing={!isPlanning && phase !== 'read' && canNameThings(sitting) ? setByThing : null}
         onTurn={
           phase === 'laying' && set.layout?.seed !== undefined && isTurnable(set.arrangement)
             ? () => onCommand('turn')
@@ -74,6 +74,12 @@ export function TraySide(props: TraySideProps) {
       )}
     </Box>
   );
+}
+
+/** Which thing it was can be told by a tap where a touch takes one, and where it is known what lies there. */
+function canNameThings(sitting: Sitting): boolean {
+  const { task, set } = onTheTable(sitting);
+  return captureKinds[task.kind].byThing && (sitting.plan.step ?? 1) === 1 && !set.layout?.handful;
 }
 
 const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';

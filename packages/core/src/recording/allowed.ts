@@ -1,11 +1,15 @@
 import { captureKinds } from '../shelf/kinds/kinds.js';
 import type { OnTheTable } from '../shelf/kinds/kind.js';
 import { settledEvents } from '../trace/settled.js';
-import type { Question } from '../trace/trace.js';
+import type { Question, TraySet } from '../trace/trace.js';
 import type { Gesture } from '../trace/gesture.js';
 
 /** How a try stands: being laid, counted, asked how many, or read. */
 export type Phase = 'laying' | 'counting' | 'asked' | 'read';
+
+/** An empty set, which can be asked about at once; a handful is not empty, but not known. */
+export const isEmpty = ({ size, arrangement, layout }: TraySet): boolean =>
+  size === 0 && arrangement !== 'none' && !layout?.handful;
 
 /**
  * Whether a gesture means anything as the try stands: slips of the touch want things, those of putting want
@@ -22,7 +26,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
     case 'whole':
       return phase === 'laying' && kind.asksForWords;
     case 'ask':
-      if (gesture.question === 'how-many') return phase !== 'laying' && kind.asksHowMany;
+      if (gesture.question === 'how-many') return kind.asksHowMany && (phase !== 'laying' || isEmpty(set));
       if (gesture.question === 'hidden') return phase !== 'laying' && task.asksMore === true;
       return isGoingOn && set.layout?.bowls !== undefined;
     case 'answer':

@@ -14,4 +14,8 @@ export default {
   howMany: 'How many are there?',
   howManyMore: 'How many more would fill it?',
   coverFirst: 'Cover them before you ask how many, so that a second count is a check.',
+  fromNought: 'How far can you count? Start at zero.',
+  fromAnywhere: 'Count for me. Start wherever you like.',
+  bySteps: 'Count these in {step}s: take {step} at a time.',
+  saidBySteps: 'Count for me in {step}s.',
 };

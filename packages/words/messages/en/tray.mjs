@@ -1,6 +1,7 @@
 export default {
   tapEachNumber: 'tap once for each number the child says',
   tapEachSaid: 'tap once for each number said',
+  nothingLies: 'nothing lies here',
   tapNextPlace: 'next thing, put in the next place',
   tapNextWord: 'next thing, the next word',
   tapTouched: 'tap the thing the child touched',

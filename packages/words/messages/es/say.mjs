@@ -14,4 +14,8 @@ export default {
   howMany: '¿Cuántos hay?',
   howManyMore: '¿Cuántos más harían falta para llenarlo?',
   coverFirst: 'Tápalos antes de preguntar cuántos hay, para que un segundo recuento sea una comprobación.',
+  fromNought: '¿Hasta dónde sabes contar? Empieza en cero.',
+  fromAnywhere: 'Cuenta para mí. Empieza donde quieras.',
+  bySteps: 'Cuenta estos de {step} en {step}: coge {step} cada vez.',
+  saidBySteps: 'Cuenta para mí de {step} en {step}.',
 };

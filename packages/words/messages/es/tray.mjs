@@ -1,6 +1,7 @@
 export default {
   tapEachNumber: 'toca una vez por cada número que diga el peque',
   tapEachSaid: 'toca una vez por cada número dicho',
+  nothingLies: 'aquí no hay nada',
   tapNextPlace: 'la siguiente cosa, puesta en el siguiente sitio',
   tapNextWord: 'la siguiente cosa, la siguiente palabra',
   tapTouched: 'toca la cosa que tocó el peque',

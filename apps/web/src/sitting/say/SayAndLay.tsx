@@ -82,8 +82,8 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
 }
 
 /** Each kind that lies on the tray. */
-function thingsOf({ task, things, layout }: Plan): readonly string[] {
-  if (!laysThings(taskOf(task))) return [];
+function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
+  if (!laysThings(taskOf(task)) || size === 0) return [];
   return [
     ...new Set([
       ...(layout?.bowls?.map((bowl) => bowl.things) ?? [things]),

@@ -25,6 +25,14 @@ export interface Standing {
   readonly hasPut: boolean;
 }
 
+/** What to say where the adult has chosen another start, or steps; null for as the task has it. */
+function otherwiseBegun({ task, start, step = 1 }: Plan): string | null {
+  const { say } = words;
+  if (step !== 1) return laysThings(taskOf(task)) ? say.bySteps({ step }) : say.saidBySteps({ step });
+  if (start === 0) return say.fromNought();
+  return start === 'any' ? say.fromAnywhere() : null;
+}
+
 /** The lines for how the try stands; after it, those of the next. */
 export function scriptFor(plan: Plan, standing: Standing): Script {
   const { phase, hasAnswered, hasPut } = standing;
@@ -50,5 +58,5 @@ export function scriptFor(plan: Plan, standing: Standing): Script {
   }
   const then =
     told.thenSay?.(n) ?? told.again?.say() ?? (midway ? told.midway?.question() : undefined) ?? null;
-  return { say: (way?.say ?? told.say)(n), then, avoid };
+  return { say: otherwiseBegun(plan) ?? (way?.say ?? told.say)(n), then, avoid };
 }

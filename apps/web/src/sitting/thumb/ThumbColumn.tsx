@@ -1,4 +1,4 @@
-import { captureKinds } from '@dotting/core';
+import { captureKinds, isEmpty } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
@@ -12,7 +12,8 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
   const { phase, task, plan, wasAsked, isPutting, bowl, set, onCommand } = props;
   const view = viewOf[task.kind];
   const canAsk =
-    captureKinds[task.kind].asksHowMany && (phase === 'counting' || (phase === 'read' && !wasAsked));
+    captureKinds[task.kind].asksHowMany &&
+    (phase === 'counting' || (phase === 'read' && !wasAsked) || (phase === 'laying' && isEmpty(set)));
   const canAskMore = task.asksMore && !isPutting && (phase === 'counting' || (phase === 'read' && !wasAsked));
   const bowlsLeft = (set.layout?.bowls?.length ?? 1) - 1 - bowl;
   return (
@@ -21,7 +22,7 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
         <UnderThumb {...props} />
       </Box>
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
-        {phase === 'laying' && view.whole && (
+        {phase === 'laying' && view.whole && !isEmpty(set) && (
           <Button size="large" onClick={() => onCommand('whole')}>
             {view.whole(plan.size)}
           </Button>

@@ -18,7 +18,8 @@ export function Furniture({ set, inDish }: FurnitureProps): ReactNode {
   const lying = inFrame
     ? dish(amount, { x: 585, y: mirrorSize.height / 2 }, 15)
     : dish(amount, { x: 350, y: 415 }, 24);
-  const put = !inDish && inFrame ? targets : [];
+  // Fewer things than cells leave the last ones empty.
+  const put = !inDish && inFrame ? targets.slice(0, set.size) : [];
   return (
     <>
       {targets.map((at, i) => (inFrame ? <Cell key={i} at={at} /> : <Jar key={i} at={at} />))}

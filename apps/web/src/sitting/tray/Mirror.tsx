@@ -1,4 +1,4 @@
-import { type Item } from '@dotting/core';
+import { isEmpty, type Item } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import { useLayoutEffect, useMemo, useRef, type PointerEvent, type ReactNode } from 'react';
@@ -77,7 +77,11 @@ export function Mirror({ set, lying, isPutting, target, byThing, beat, onNext, o
             fill={palette.inkSoft}
             fontSize={20}
           >
-            {set.arrangement === 'heard' ? words.tray.tapEachNumber() : words.tray.tapEachSaid()}
+            {isEmpty(set)
+              ? words.tray.nothingLies()
+              : set.arrangement === 'heard'
+                ? words.tray.tapEachNumber()
+                : words.tray.tapEachSaid()}
           </text>
         )}
       </svg>

@@ -50,3 +50,13 @@ test('what is only heard or said lies nowhere', () => {
   expect(laid(5, 'heard')).toEqual([]);
   expect(laid(5, 'none')).toEqual([]);
 });
+
+test('a frame has its cells whatever lies in them, twenty as two frames of ten', () => {
+  const seven = placesOf({ size: 7, arrangement: 'frame', things, layout: { places: 10 } });
+  expect(seven).toEqual(
+    placesOf({ size: 10, arrangement: 'frame', things, layout: { places: 10 } }).slice(0, 7),
+  );
+  const twenty = placesOf({ size: 17, arrangement: 'frame', things, layout: { places: 20 } });
+  const between = (from: number, to: number) => twenty[to]!.y - twenty[from]!.y;
+  expect(between(5, 10)).toBeGreaterThan(between(0, 5));
+});

@@ -28,7 +28,7 @@ export function placesOf({ size, arrangement, layout = {} }: LaidSet): readonly 
     case 'pictures':
       return lines(size);
     case 'frame':
-      return cells(size);
+      return cells(layout.places ?? size).slice(0, size);
     case 'heard':
     case 'none':
       return [];
@@ -82,14 +82,19 @@ function ring(size: number): readonly Place[] {
 }
 
 const cellsInRow = 5;
+const cellsInFrame = 10;
 
-/** The cells of a frame: rows of five, with the dish beside them. */
+/** The cells of a frame: rows of five, with the dish beside them; beyond ten a second frame of ten below the first. */
 export function cells(size: number): readonly Place[] {
   const rows = Math.ceil(size / cellsInRow);
-  const step = Math.min(92, (mirrorSize.height - 60) / rows);
+  const gap = size > cellsInFrame ? 30 : 0;
+  const step = Math.min(92, (mirrorSize.height - 60 - gap) / rows);
   return Array.from({ length: size }, (_, i) => ({
     x: 60 + step * (i % cellsInRow),
-    y: mirrorSize.height / 2 + step * (Math.floor(i / cellsInRow) - (rows - 1) / 2),
+    y:
+      mirrorSize.height / 2 +
+      step * (Math.floor(i / cellsInRow) - (rows - 1) / 2) +
+      (i < cellsInFrame ? -gap / 2 : gap / 2),
     radius: step * 0.36,
   }));
 }
