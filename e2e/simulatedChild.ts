@@ -1,4 +1,4 @@
-import { english, taskWords } from '@dotting/words';
+import { english, numbersIn, taskWords } from '@dotting/words';
 import type { Page } from '@playwright/test';
 import type { HiddenAbility } from '../packages/core/src/simulate/child.js';
 
@@ -30,7 +30,7 @@ async function taskOnScreen(page: Page): Promise<Task> {
   return tasks.find(
     (task) =>
       task.kind === 'count' &&
-      said.includes(`“${taskWords(english, task.id).say({ n: 0 })}”`) &&
+      said.includes(`“${taskWords(english, task.id).say(numbersIn(0, undefined))}”`) &&
       (task.thenAsks === true) === said.includes('then “'),
   )!;
 }

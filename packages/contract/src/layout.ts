@@ -1,4 +1,12 @@
-import { puppetSlips, type Bowl, type Item, type PuppetSlip } from '@dotting/core';
+import {
+  doings,
+  puppetSlips,
+  type Bowl,
+  type Change,
+  type Doing,
+  type Item,
+  type PuppetSlip,
+} from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -54,6 +62,22 @@ export class BowlBody implements Bowl {
   n: number;
 }
 
+export class ChangeBody implements Change {
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  from: number;
+
+  @IsInt()
+  @Min(-100)
+  @Max(100)
+  by: number;
+
+  @Maybe()
+  @Equals(true)
+  covered?: true;
+}
+
 /** What was generated for a try, so that it can be laid and played again. */
 export class LayoutBody {
   @Maybe()
@@ -93,6 +117,21 @@ export class LayoutBody {
   @ValidateNested({ each: true })
   @Type(() => BowlBody)
   bowls?: readonly BowlBody[];
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => ChangeBody)
+  change?: ChangeBody;
+
+  @Maybe()
+  @IsIn(doings)
+  doing?: Doing;
+
+  @Maybe()
+  @IsInt()
+  @Min(1)
+  @Max(20)
+  most?: number;
 
   @Maybe()
   @Equals(true)

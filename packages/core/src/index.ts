@@ -25,6 +25,9 @@ export { layoutFor } from './shelf/layout.js';
 export { addedUp, thingsFor, type Amount } from './shelf/thingsFor.js';
 export { isPutting, outside, readSharing } from './reading/readSharing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
+export { readChange, type ChangeReading } from './reading/readChange.js';
+export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
+export { sureMove } from './shelf/sureMove.js';
 export { readMore } from './reading/readMore.js';
 export { isFetching } from './trace/isFetching.js';
 export { readGiving, type Request } from './reading/readGiving.js';
@@ -37,6 +40,7 @@ export {
   setOf,
   largestOf,
   laysThings,
+  runOf,
   sizeBySteps,
   sizeFor,
   smallestOf,

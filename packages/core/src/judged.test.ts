@@ -6,7 +6,7 @@ import { dueFor } from './next/due.js';
 import { summarise } from './next/looks.js';
 import { nextSteps, type NextStep } from './next/nextSteps.js';
 import { layoutFor } from './shelf/layout.js';
-import { setOf, taskOf, type TaskId } from './shelf/tasks.js';
+import { runOf, setOf, taskOf, type TaskId } from './shelf/tasks.js';
 import { onThisDay, usualChild, type HiddenAbility } from './simulate/child.js';
 import { drawChild } from './simulate/population.js';
 import { putOf, simulateTry } from './simulate/simulateTry.js';
@@ -58,7 +58,7 @@ function put(
     layoutFor(task, n, things, place, task.ways?.[place % task.ways.length]),
   );
   const laid = putOf({ task, set, n, asksHowMany: task.thenAsks === true });
-  return { task: id, target: n, set, start: task.start ?? 1, ...simulateTry(child, laid, random) };
+  return { task: id, set, ...runOf(task, n), ...simulateTry(child, laid, random) };
 }
 
 const momentOf = (day: string, seconds: number): string =>

@@ -5,6 +5,6 @@ export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
 export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
 export { tellMove, tellMoves, tellObstacle, tellStep, tellTitle } from './telling/steps.js';
-export { adaptationOf, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
+export { adaptationOf, numbersIn, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
 export { amountOf, describeSet, thingsWords } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

@@ -1,4 +1,4 @@
-import type { HappeningEvent } from '@dotting/core';
+import type { HappeningEvent, Question } from '@dotting/core';
 import { words } from '../wording/words.js';
 
 /** What was recorded, as short as a chip has room for. */
@@ -17,11 +17,7 @@ export function sayEvent(event: HappeningEvent): string {
     case 'restart':
       return words.events.startedAgain();
     case 'ask':
-      return event.question === 'give'
-        ? words.events.askedToGive()
-        : event.question === 'which'
-          ? words.events.askedWhich()
-          : words.events.askedHowMany();
+      return sayQuestion(event.question);
     case 'answer':
       return event.value === null
         ? words.events.noAnswer()
@@ -34,5 +30,22 @@ export function sayEvent(event: HappeningEvent): string {
       return event.place === 'outside'
         ? words.events.leftOutside()
         : words.events.putIn({ place: event.place });
+  }
+}
+
+function sayQuestion(question: Question): string {
+  switch (question) {
+    case 'give':
+      return words.events.askedToGive();
+    case 'which':
+      return words.events.askedWhich();
+    case 'next':
+      return words.events.askedNext();
+    case 'before':
+      return words.events.askedBefore();
+    case 'hidden':
+      return words.events.askedHidden();
+    default:
+      return words.events.askedHowMany();
   }
 }

@@ -1,5 +1,6 @@
 import type { ChildView, ClosingLine, TryHead } from '@dotting/contract';
 import {
+  runOf,
   setOf,
   settledEvents,
   taskOf,
@@ -93,7 +94,7 @@ export function openTry(sitting: Sitting): SittingTry | undefined {
   return sitting.isOpen ? sitting.tries.at(-1) : undefined;
 }
 
-const wantsNumber: ReadonlySet<Question> = new Set(['how-many', 'hidden']);
+const wantsNumber: ReadonlySet<Question> = new Set(['how-many', 'hidden', 'next', 'before']);
 
 export function phaseOf(sitting: Sitting): Phase {
   const open = openTry(sitting);
@@ -106,10 +107,13 @@ export function phaseOf(sitting: Sitting): Phase {
 }
 
 /** The number that a plan's count begins from; by steps, the first of them. Wherever the child begins is one until it is known. */
-export function startOf({ task, start, step = 1 }: Plan): number {
+export function startOf({ task, size, start, step = 1 }: Plan): number {
   if (typeof start === 'number') return start;
-  return taskOf(task).start ?? step;
+  return step === 1 ? runOf(taskOf(task), size).start : step;
 }
+
+/** Where a plan's count ends. */
+export const targetOf = ({ task, size }: Plan): number => runOf(taskOf(task), size).target;
 
 /** The open try as it was laid, or the plan as it is to be. */
 export function onTheTable(sitting: Sitting) {
@@ -119,7 +123,7 @@ export function onTheTable(sitting: Sitting) {
   return {
     task,
     set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),
-    target: open ? (open.head.target ?? 0) : plan.size,
+    target: open ? (open.head.target ?? 0) : targetOf(plan),
     events: open?.events ?? [],
   };
 }

@@ -5,6 +5,7 @@ import {
   lastStanding,
   readCheck,
   record,
+  runOf,
   setOf,
   sittingChanges,
   taskOf,
@@ -28,6 +29,7 @@ import {
   openTry,
   phaseOf,
   startOf,
+  targetOf,
   tracesOf,
   withEvents,
   withHead,
@@ -180,9 +182,9 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     start: startOf(plan),
     ...(plan.step !== undefined && plan.step !== 1 && { step: plan.step }),
     ...(captureKinds[task.kind].asksForWords && plan.second !== undefined && { second: plan.second }),
-    direction: 1,
+    direction: runOf(task, plan.size).direction,
     // Of a handful nobody knows it, and of an empty set there is none.
-    ...(plan.size > 0 && !plan.layout?.handful && { target: plan.size }),
+    ...(plan.size > 0 && !plan.layout?.handful && { target: targetOf(plan) }),
     ...(task.choosing && { choices: task.choosing.length }),
     help: 'none',
     answeredBy: 'alone',
@@ -238,7 +240,8 @@ function closingOf(sitting: Sitting, now: Now): Closing {
 
 const soFar = (open: SittingTry) => ({
   events: open.events,
-  start: open.head.start,
+  // Back from a number the first word of a child that does not say it again is the one before.
+  start: open.head.direction === -1 ? open.head.start - 1 : open.head.start,
   direction: open.head.direction,
   step: open.head.step,
   inTwo: open.head.second !== undefined,

@@ -7,6 +7,7 @@ export type KeyCommand =
   | 'next'
   | 'zero-first'
   | 'one-language'
+  | 'said-start'
   | 'that-one-again'
   | 'left-one-out'
   | 'word-no-touch'
@@ -40,6 +41,7 @@ export const keyTable: readonly {
 }[] = [
   { key: 'Space', command: 'next', does: () => words.keys.next() },
   { key: 'E', command: 'zero-first', does: () => words.keys.zeroFirst() },
+  { key: 'K', command: 'said-start', does: () => words.keys.saidStart() },
   { key: 'G', command: 'one-language', does: () => words.keys.oneLanguage() },
   { key: 'A', command: 'that-one-again', does: () => words.keys.countedTwice() },
   { key: 'L', command: 'left-one-out', does: () => words.keys.missedOne() },

@@ -1,7 +1,7 @@
 import { isAllowed, captureKinds, lastTap, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import type { KeyCommand } from './keys.js';
-import { onTheTable, phaseOf, type Sitting } from '../outbox/sitting.js';
+import { onTheTable, phaseOf, targetOf, type Sitting } from '../outbox/sitting.js';
 import type { SittingStore } from './sittingStore.js';
 
 /** What a sitting's screen shows of itself, beside the sitting. */
@@ -15,6 +15,7 @@ interface Showing {
 const gestures = {
   'zero-first': { kind: 'zero-first' },
   'one-language': { kind: 'one-language' },
+  'said-start': { kind: 'said-start' },
   'that-one-again': { kind: 'that-one-again' },
   'left-one-out': { kind: 'left-one-out' },
   'word-no-touch': { kind: 'word-no-touch' },
@@ -69,7 +70,7 @@ export function useCommands(
           return store.dispatch({ kind: 'turn' });
         case 'whole':
           if (task.choosing) return gesture(choice(sitting, 0));
-          return gesture({ kind: 'whole', to: sitting.plan.size });
+          return gesture({ kind: 'whole', to: targetOf(sitting.plan) });
         case 'second':
           return gesture(choice(sitting, 1));
         case 'third':

@@ -156,6 +156,19 @@ const table = {
    * alone. (numbers)
    */
   countOutBehind: 3,
+  /** Saying what comes next comes so far after the words; first guesses, as those that follow. (numbers) */
+  oneMoreBehind: 2,
+  /** … so many things done, shown or stepped. (numbers) */
+  doingBehind: 3,
+  /** … going on from a number, and what comes before one. (numbers) */
+  goingOnBehind: 4,
+  oneFewerBehind: 4,
+  /** … two sets put together, all in view. (numbers) */
+  togetherBehind: 4,
+  /** … going back from a number, and making one set into another. (numbers) */
+  goingBackBehind: 6,
+  /** … adding and taking away what cannot be seen. (numbers) */
+  hiddenBehind: 6,
   /** The age before which no number word is expected. (months) */
   orderFrom: 24,
   /**

@@ -12,10 +12,16 @@ export function orderPriorMean(months: number | null): number | null {
 }
 
 /** Numbers a child of the age may be expected to count out; null without an age. Never shown as a norm. */
-export function countOutPriorMean(months: number | null): number | null {
-  const order = orderPriorMean(months);
-  return order === null ? null : order - figure.countOutBehind;
-}
+export const countOutPriorMean = (months: number | null): number | null =>
+  behindOrder(figure.countOutBehind)(months);
+
+/** What comes about so many numbers after the words alone; null without an age. Never shown as a norm. */
+export const behindOrder =
+  (numbers: number) =>
+  (months: number | null): number | null => {
+    const order = orderPriorMean(months);
+    return order === null ? null : order - numbers;
+  };
 
 /** Where to begin asking: a little below what is expected, from 1 to 5. */
 export function firstQuestion(priorMean: number | null): number {

@@ -2,7 +2,7 @@ import { counted, traceOf } from '../testing/traces.js';
 import type { Happening, Ruling, Trace } from '../trace/trace.js';
 import type { TraceId } from '../trace/ids.js';
 import { layoutFor } from '../shelf/layout.js';
-import { setOf, taskOf, type TaskId } from '../shelf/tasks.js';
+import { runOf, setOf, taskOf, type TaskId } from '../shelf/tasks.js';
 import { saidFor } from '../statements/saidFor.js';
 import { observationsOf } from './observations.js';
 import { tryWeight } from './tryWeight.js';
@@ -22,8 +22,7 @@ const tried = (
   return traceOf({
     task: id,
     set: setOf(task, n, 'cork', layoutFor(task, n, 'cork', 2)),
-    target: n,
-    start: task.start ?? 1,
+    ...runOf(task, n),
     happenings,
     ...(task.choosing && { choices: task.choosing.length }),
     ...facts,

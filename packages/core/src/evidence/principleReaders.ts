@@ -67,6 +67,7 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   'order-judged': judged,
   'one-to-one-judged': judged,
   teens,
+  'sure-win': judged,
   matching: shared,
   'equal-set': gave,
   'numeral-to-set': gave,

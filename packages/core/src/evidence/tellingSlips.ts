@@ -1,3 +1,4 @@
+import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
@@ -12,6 +13,7 @@ export type TellingSlip =
   | SharingSlipKind
   | Extract<TotalReading, { shown: false }>['kind']
   | 'counted-again'
+  | GoingOnSlip
   | 'gave-another-number'
   | 'chose-another';
 

@@ -1,9 +1,12 @@
-import { countOutPriorMean } from '../estimates/priors.js';
+import { behindOrder, countOutPriorMean } from '../estimates/priors.js';
+import { figure } from '../common/parameters.js';
+import { readChange } from '../reading/readChange.js';
 import { lastGiven } from '../reading/readGiving.js';
+import { readGoingOn } from '../reading/readGoingOn.js';
 import { ruledOf } from '../reading/rulings.js';
 import type { ThresholdSkill } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
-import { slipsOfGiving, type SlipAt } from './tellingSlips.js';
+import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
 
 /** What a try tells of a skill that gives way at some number. */
 export interface ThresholdReader {
@@ -15,16 +18,72 @@ export interface ThresholdReader {
   readonly priorMean: (months: number | null) => number | null;
 }
 
-const countOut: ThresholdReader = {
+/** So many handed over, put together, shown or done as were asked for. */
+const given = (priorMean: ThresholdReader['priorMean']): ThresholdReader => ({
   look: (trace) => {
-    const given = lastGiven(trace);
+    const last = lastGiven(trace);
     const { target } = trace;
-    if (given === null || given === 0 || target === undefined) return null;
-    return { n: target, success: ruledOf(trace, 'task') ?? given === target };
+    if (last === null || last === 0 || target === undefined) return null;
+    return { n: target, success: ruledOf(trace, 'task') ?? last === target };
   },
   slips: slipsOfGiving,
-  priorMean: countOutPriorMean,
+  priorMean,
+});
+
+/** The next words from a number on, or back. */
+const goingOn = (slip: TellingSlip, behind: number): ThresholdReader => ({
+  look: (trace) => {
+    const { from, way } = readGoingOn(trace);
+    return { n: from, success: ruledOf(trace, 'task') ?? way === 'went-on' };
+  },
+  slips: (trace) => {
+    const { from, way } = readGoingOn(trace);
+    return way === 'went-on' ? [] : [{ slip, at: from }];
+  },
+  priorMean: behindOrder(behind),
+});
+
+/** What a number comes to that has so many put to it or taken from it. */
+const changed = (behind: number, nOf: (trace: Trace, from: number) => number): ThresholdReader => ({
+  look: (trace) => {
+    const change = readChange(trace);
+    const success = ruledOf(trace, 'task') ?? change?.right ?? null;
+    return change && success !== null ? { n: nOf(trace, change.from), success } : null;
+  },
+  slips: (trace) => {
+    const change = readChange(trace);
+    if (change?.right !== false) return [];
+    const { from, by, said } = change;
+    // The number itself was taken as the first of those put to it.
+    const isOneShort = by > 1 && said === from + by - 1;
+    return [{ slip: isOneShort ? 'counted-the-start' : 'answered-another', at: nOf(trace, from) }];
+  },
+  priorMean: behindOrder(behind),
+});
+
+const ofTheNumber = (_: Trace, from: number): number => from;
+const ofTheWhole = ({ target, set }: Trace): number => target ?? set.size;
+
+const path: ThresholdReader = {
+  ...given(behindOrder(figure.doingBehind)),
+  slips: (trace) => {
+    const slips = slipsOfGiving(trace);
+    const isOneShort = lastGiven(trace) === (trace.target ?? 0) - 1;
+    return isOneShort ? slips.map(({ at }) => ({ slip: 'counted-the-start', at })) : slips;
+  },
 };
 
 /** How a try tells of each skill that gives way at some number, where a task looks at it. */
-export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>> = { 'count-out': countOut };
+export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>> = {
+  'count-out': given(countOutPriorMean),
+  'count-on': goingOn('cannot-go-on', figure.goingOnBehind),
+  'count-back': goingOn('cannot-go-back', figure.goingBackBehind),
+  'one-more': changed(figure.oneMoreBehind, ofTheNumber),
+  'one-fewer': changed(figure.oneFewerBehind, ofTheNumber),
+  hidden: changed(figure.hiddenBehind, ofTheWhole),
+  together: changed(figure.togetherBehind, ofTheWhole),
+  'change-set': given(behindOrder(figure.goingBackBehind)),
+  'do-n': given(behindOrder(figure.doingBehind)),
+  fingers: given(behindOrder(figure.doingBehind)),
+  path,
+};

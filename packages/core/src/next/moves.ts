@@ -25,6 +25,10 @@ export const tellingSlips = [
   'counted-again',
   'gave-another-number',
   'chose-another',
+  'cannot-go-on',
+  'cannot-go-back',
+  'counted-the-start',
+  'answered-another',
 ] as const satisfies readonly TellingSlip[];
 
 /** Where the usual move would contradict the task: there another one stands, by the arrangement or the task. */
@@ -35,8 +39,9 @@ const instead = {
   'touch-without-word': ['row', 'frame', 'pictures', 'scattered', 'ring', 'heard'],
   'ran-on': ['movable', 'scattered', 'ring', 'heard'],
   'counted-again': ['other-end'],
-  'gave-another-number': ['fill-to', 'same-many'],
+  'gave-another-number': ['fill-to', 'same-many', 'change-a-into-b', 'do-n', 'fingers', 'path-game'],
   'chose-another': ['say-spot'],
+  'counted-the-start': ['path-game'],
 } as const satisfies Partial<Record<TellingSlip, readonly (Arrangement | TaskId)[]>>;
 
 /** Moves that are made with so few things. */

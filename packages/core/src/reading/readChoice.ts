@@ -11,6 +11,7 @@ export interface ChoiceReading {
 /** What is right to choose, by what was generated for the try; null where nothing was. */
 export function rightChoice({ layout, size, arrangement }: TraySet): string | null {
   if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
+  if (layout?.most !== undefined) return 'left-sure';
   if (layout?.places === undefined || arrangement === 'frame') return null;
   if (size === layout.places) return 'enough';
   return size > layout.places ? 'too-many' : 'too-few';

@@ -2,6 +2,7 @@ import { readPasses, type Pass, type WordEvent } from '../trace/passes.js';
 import { isFetching } from '../trace/isFetching.js';
 import { givingRun } from './readGiving.js';
 import type { Trace } from '../trace/trace.js';
+import { beganAtOne } from './readGoingOn.js';
 import { readStart, withoutZeroBefore, wordEventsInOrder, type StartReading } from './readStart.js';
 import { readWords, type WordsReading } from './readWords.js';
 
@@ -20,19 +21,22 @@ export interface SpokenReading {
 
 /** Reads what was said: which words there are, and how they go in order. */
 export function readSpoken(
-  trace: Pick<Trace, 'start' | 'direction' | 'events' | 'version' | 'step'>,
+  trace: Pick<Trace, 'set' | 'start' | 'direction' | 'events' | 'version' | 'step'>,
 ): SpokenReading {
   const { start, direction, step } = trace;
   const { read, brokenOff } = readPasses(trace);
   const isSecond = trace.version === 2;
   const isGiving = isSecond && isFetching(trace);
   const pass = isSecond ? withoutZeroBefore(isGiving ? givingRun(trace) : read, trace) : read;
-  const spoken = isSecond
+  const said = isSecond
     ? wordEventsInOrder(pass, trace)
     : pass.filter((event): event is WordEvent => event.kind === 'count' || event.kind === 'say');
+  const run =
+    isSecond && trace.set.arrangement === 'none' ? fromANumber(said, trace) : { spoken: said, start };
+  const { spoken } = run;
   const words = readWords(
     spoken.map(({ word }) => word),
-    start,
+    run.start,
     direction,
     step,
   );
@@ -44,4 +48,16 @@ export function readSpoken(
     words,
     beganAt: isSecond ? readStart(read, start, direction) : null,
   };
+}
+
+/** On or back from a number, it may be said again first or not; a child that begins at one again is read from there. */
+function fromANumber(
+  said: readonly WordEvent[],
+  { start, direction }: Pick<Trace, 'start' | 'direction'>,
+): { readonly spoken: readonly WordEvent[]; readonly start: number } {
+  const [first] = said;
+  if (start > 2 && beganAtOne(said.map(({ word }) => word))) return { spoken: said, start: 1 };
+  if (direction === 1 && start > 1 && first?.word === start - 1) return { spoken: said.slice(1), start };
+  if (direction === -1 && first?.word === start - 1) return { spoken: said, start: start - 1 };
+  return { spoken: said, start };
 }

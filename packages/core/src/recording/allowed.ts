@@ -1,5 +1,6 @@
 import { captureKinds } from '../shelf/kinds/kinds.js';
 import type { OnTheTable } from '../shelf/kinds/kind.js';
+import { runOf } from '../shelf/tasks.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Question, TraySet } from '../trace/trace.js';
 import type { Gesture } from '../trace/gesture.js';
@@ -22,7 +23,9 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
     case 'undo':
       return phase !== 'laying';
     case 'zero-first':
-      return phase === 'laying' && kind.asksForWords && (task.start ?? 1) === 1;
+      return phase === 'laying' && kind.asksForWords && runOf(task, 1).start === 1;
+    case 'said-start':
+      return phase === 'laying' && task.goes !== undefined;
     case 'whole':
       return phase === 'laying' && kind.asksForWords;
     case 'ask':

@@ -84,6 +84,8 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
     }
     case 'zero-first':
       return [{ ...place, kind: 'say', word: 0 }];
+    case 'said-start':
+      return [{ ...place, kind: 'say', word: soFar.start - soFar.direction }];
     case 'word-no-touch':
       return amendLastTap((tapped) => ({ kind: 'say', word: wordOf(tapped) ?? nextWord(soFar) }));
     case 'touch-no-word':

@@ -1,8 +1,8 @@
 import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
-import type { Bowl, Layout } from '../trace/trace.js';
+import type { Bowl, Change, Layout } from '../trace/trace.js';
 import { counterKinds, otherCounter } from './counters.js';
-import type { TaskEntry } from './task.js';
+import type { Sum, TaskEntry } from './task.js';
 
 /** Things beyond the places of a frame, which are to stay outside. */
 export const spareThings = 2;
@@ -10,6 +10,10 @@ const bowlsOfRecipe = 4;
 /** ms between drops into the tin: at an even pace, and the shortest and longest of an uneven one. */
 const evenGap = 1_000;
 const unevenGaps = [550, 1_900] as const;
+/** ms between what is in the tin and what falls into it. */
+const pauseBetween = 3_000;
+/** Words asked for after the number, where a child counts on or back from it. */
+export const wordsOn = 3;
 
 /**
  * What is generated for a try of a task at a number: the same for the same seed. A layout that
@@ -65,6 +69,22 @@ function madeFor(
       return { places: Math.max(1, n + pick(random, [-1, 0, 1])) };
     case 'bowls':
       return { bowls: bowlsFor(n, laid, random) };
+    case 'game':
+      return { places: n, most: mostInATurn };
+    case 'times':
+    case 'fingers':
+    case 'squares':
+      return { doing: makes };
+    case 'on':
+    case 'back':
+    case 'next':
+    case 'before':
+    case 'more':
+    case 'fewer':
+    case 'covered':
+    case 'together':
+    case 'other-set':
+      return withDrops(makes, changeFor(makes, n, random), random);
     case 'handful':
       return { handful: true };
     case 'model':
@@ -75,6 +95,47 @@ function madeFor(
 /** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */
 export const frameSizes = [5, 10, 20] as const;
 const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!;
+
+/** Of a game in turns. */
+const mostInATurn = 3;
+/** So few are put to a number, or taken from it, that a child can go on from it. */
+const fewMore = 3;
+
+/** A number and what is done to it; n is the whole of it, the largest number that comes up. */
+function changeFor(sum: Sum, n: number, random: Random): Change {
+  const few = 1 + Math.floor(random() * Math.max(1, Math.min(fewMore, n - 1)));
+  switch (sum) {
+    case 'on':
+      return { from: n, by: wordsOn };
+    case 'back':
+      return { from: n, by: Math.max(1, n - wordsOn) - n };
+    case 'next':
+      return { from: n, by: 1 };
+    case 'before':
+      return { from: n, by: -1 };
+    case 'more':
+    case 'together':
+      return { from: n - few, by: few };
+    case 'fewer':
+      return { from: n, by: -few };
+    // So few stay under the cloth.
+    case 'covered':
+      return { from: n, by: few - n, covered: true };
+    // Now and then what lies there is too many.
+    case 'other-set':
+      return random() < 0.25
+        ? { from: n + few, by: -few }
+        : { from: Math.max(1, n - few), by: n - Math.max(1, n - few) };
+  }
+}
+
+/** What falls into a tin is heard: first those that were in it, then, after a while, the others. */
+function withDrops(sum: Sum, change: Change, random: Random): Layout {
+  if (sum !== 'more') return { change };
+  const first = dropsFor(change.from, true, random);
+  const later = first.at(-1)! + pauseBetween;
+  return { change, drops: [...first, ...dropsFor(change.by, true, random).map((at) => later + at)] };
+}
 
 /** When each drop falls, in ms from the beginning of the playing. */
 function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {

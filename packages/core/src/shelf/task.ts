@@ -1,12 +1,13 @@
 import type { CaptureKind } from './captureKind.js';
+import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { TotalReading } from '../reading/readTotal.js';
 import type { ReadBy } from '../skills/map.js';
-import type { Arrangement, CountStep } from '../trace/trace.js';
+import type { Arrangement, CountStep, Doing, Question, Strategy } from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
-export const strands = ['stable-order', 'one-to-one', 'cardinality'] as const;
+export const strands = ['stable-order', 'one-to-one', 'cardinality', 'counting-on-and-back'] as const;
 export type Strand = (typeof strands)[number];
 
 /** A slip, or an answer, that the task can show. */
@@ -16,10 +17,30 @@ export type Watched =
   | SharingSlipKind
   | TotalReading['kind']
   | 'gave-another-number'
+  | GoingOnSlip
   | 'chose-another';
 
 /** What is generated afresh for each try. */
-export type Made = 'words' | 'touches' | 'drops' | 'jars' | 'cells' | 'bowls' | 'model' | 'handful';
+export type Made =
+  'words' | 'touches' | 'drops' | 'jars' | 'cells' | 'bowls' | 'model' | 'handful' | Sum | Doing | 'game';
+
+/** What is made of a number: the next or the one before, so many more or fewer, some of it covered, a set turned into another. */
+export type Sum = 'next' | 'before' | 'more' | 'fewer' | 'covered' | 'together' | 'other-set' | 'on' | 'back';
+
+/** Ways of going about a task that are its own. */
+export type SeenStrategy = Extract<
+  Strategy,
+  | 'counted-all'
+  | 'counted-on'
+  | 'knew'
+  | 'guessed'
+  | 'took-away'
+  | 'began-over'
+  | 'all-at-once'
+  | 'one-by-one'
+  | 'raised-one-more'
+  | 'kept-its-place'
+>;
 
 /** From nought, from one, or from wherever the child begins. */
 export type ChosenStart = 0 | 1 | 'any';
@@ -36,6 +57,12 @@ export interface TaskEntry {
   readonly kind: CaptureKind;
   /** Something is asked once the count is done. */
   readonly thenAsks?: true;
+  /** Said from the number, on or back: the next three words. */
+  readonly goes?: 1 | -1;
+  /** The question, where it is not the usual one of its kind. */
+  readonly asks?: Question;
+  /** How a child may go about it, where not as with others of its kind. */
+  readonly strategies?: readonly SeenStrategy[];
   /** Then asks how many more fill the frame. */
   readonly asksMore?: true;
   /** Put only where an adult chooses it: it is no rung for a number. */

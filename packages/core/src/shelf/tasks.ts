@@ -1,7 +1,8 @@
-import type { CountStep, Layout, TraySet } from '../trace/trace.js';
+import type { CountStep, Layout, Trace, TraySet } from '../trace/trace.js';
 import { captureKinds } from './kinds/kinds.js';
-import { spareThings } from './layout.js';
+import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
+import { countingOnTasks } from './tasks/countingOn.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
 import { countingOutTasks } from './tasks/countingOut.js';
 import { judgedTasks } from './tasks/judged.js';
@@ -16,6 +17,7 @@ const shelf = [
   ...judgedTasks,
   ...cardinalityTasks,
   ...countingOutTasks,
+  ...countingOnTasks,
 ] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
@@ -37,15 +39,17 @@ export function taskOf(id: string): Task {
 }
 
 /** The largest number the task can be put with. */
-export function largestOf({ kind, pile, makes, start, ladder }: TaskEntry): number {
-  if (makes !== undefined || start !== undefined) return ladder.at(-1)!;
+export function largestOf({ kind, pile, makes, start, goes, ladder }: TaskEntry): number {
+  if (makes !== undefined || start !== undefined || goes !== undefined) return ladder.at(-1)!;
   return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : captureKinds[kind].most;
 }
 
 /** The smallest number the task can be put with. */
-export function smallestOf({ makes, start, ladder, midway, smallest }: TaskEntry): number {
+export function smallestOf({ makes, start, goes, ladder, midway, smallest }: TaskEntry): number {
   if (smallest !== undefined) return smallest;
-  return makes !== undefined || start !== undefined || midway !== undefined ? ladder[0]! : smallestSize;
+  return makes !== undefined || start !== undefined || goes !== undefined || midway !== undefined
+    ? ladder[0]!
+    : smallestSize;
 }
 
 /** The smallest number that is proposed: fewer than its first rung make no ring and no spread. */
@@ -57,6 +61,16 @@ export function smallestToPropose(task: TaskEntry): number {
 /** The number n, or the nearest that the task can be put with. */
 export function sizeFor(task: TaskEntry, n: number): number {
   return Math.min(largestOf(task), Math.max(smallestOf(task), n));
+}
+
+/** Where the words of a task at a number begin, which way they go and where they end. Back from the number the child says it first. */
+export function runOf(
+  task: TaskEntry,
+  n: number,
+): Pick<Trace, 'start' | 'direction'> & { readonly target: number } {
+  if (task.goes === 1) return { start: n + 1, direction: 1, target: n + wordsOn };
+  if (task.goes === -1) return { start: n, direction: -1, target: Math.max(1, n - wordsOn) };
+  return { start: task.start ?? 1, direction: 1, target: n };
 }
 
 /** By steps a count ends on one of them, and words alone go further in as many. */

@@ -29,6 +29,8 @@ export interface HiddenAbility {
   readonly recounts: number;
   /** Chance of knowing that the number stays when the things are moved. */
   readonly keeps: number;
+  /** Threshold of going on from a number; absent where it comes a little after the words. */
+  readonly goesOnTo?: number;
   /** Milliseconds from word to word. */
   readonly pace: number;
 }

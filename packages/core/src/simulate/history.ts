@@ -4,7 +4,7 @@ import { readTry } from '../reading/readTry.js';
 import { counters } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
 import { isPrinciple } from '../skills/map.js';
-import { setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
+import { runOf, setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
@@ -85,9 +85,7 @@ function simulateSitting(
       task: task.id,
       language: plan.language,
       set,
-      start: task.start ?? 1,
-      direction: 1,
-      target: n,
+      ...runOf(task, n),
       ...(task.choosing && { choices: task.choosing.length }),
       help: pick(random, ['none', 'none', 'none', 'none', 'encouraged', 'prompted'] as const),
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',

@@ -1,15 +1,21 @@
+import { figure } from '../common/parameters.js';
 import { chance, pick } from '../common/random.js';
 import { rightChoice } from '../reading/readChoice.js';
 import { placeName } from '../reading/readSharing.js';
 import type { CaptureKind } from '../shelf/captureKind.js';
-import type { Task } from '../shelf/tasks.js';
-import type { TraySet, Word } from '../trace/trace.js';
+import { laysThings, type Task } from '../shelf/tasks.js';
+import type { Change, Question, TraySet, Word } from '../trace/trace.js';
 import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
+import type { HiddenAbility } from './child.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What each kind of task puts to the child. */
 interface Puts {
-  readonly say: { readonly target: number; readonly start?: number };
+  readonly say: {
+    readonly target: number;
+    readonly start?: number;
+    /** On or back from the number. */ readonly goes?: 1 | -1;
+  };
   readonly count: Laid & {
     readonly asksHowMany: boolean;
     /** Asks once more after spreading them out, or from the other end. */
@@ -28,11 +34,15 @@ interface Puts {
     readonly right: string;
     readonly other: string;
     /** What has to be noticed: words to n, or touches of n things. */
-    readonly of: 'words' | 'touches';
+    readonly of: 'words' | 'touches' | 'turns';
     readonly n: number;
   };
   /** Asked before it counts, and once more after the things were moved. */
-  readonly answer: Laid;
+  readonly answer: Laid & {
+    /** Or it is asked what a number comes to. */
+    readonly change?: Change | undefined;
+    readonly asks?: Question | undefined;
+  };
 }
 
 export type PutOfKind<Kind extends CaptureKind> = Puts[Kind] & { readonly kind: Kind };
@@ -55,8 +65,13 @@ interface SimulatedKind<Kind extends CaptureKind> {
 /** One entry for each kind of task, and nothing about a kind anywhere else in the simulator. */
 export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kind> } = {
   say: {
-    put: ({ task, n }) => ({ target: n, ...(task.start !== undefined && { start: task.start }) }),
-    take: (tried, { target, start = 1 }) => {
+    put: ({ task, n }) => ({
+      target: n,
+      ...(task.start !== undefined && { start: task.start }),
+      ...(task.goes !== undefined && { goes: task.goes }),
+    }),
+    take: (tried, { target, start = 1, goes }) => {
+      if (goes !== undefined) return goFrom(tried, target, goes);
       const words = new WordsInProgress(tried.ability, target, tried.random);
       for (let i = 1; i < start; i++) words.next();
       for (let i = start; i <= target; i++) {
@@ -87,7 +102,7 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
   give: {
     put: ({ task, set, n }) => ({
       asked: set.layout?.bowls?.map((bowl) => bowl.n) ?? [n],
-      pile: task.pile ?? n,
+      pile: task.pile ?? (laysThings(task) ? n : n + 2),
     }),
     // A child that knows n fetches n; asked for more than it knows, it hands over some it does not avoid.
     take: (tried, { asked: requests, pile }) => {
@@ -115,7 +130,7 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
         tried.add({ kind: 'put', place: placeName(doubles ? place - 1 : place) });
         if (!doubles) place++;
       }
-      if (counts) tried.countAll({ size: places, arrangement: 'frame' });
+      if (counts) tried.countAll({ size: Math.min(places, things), arrangement: 'frame' });
       if (right !== null) {
         tried.add({ kind: 'ask', question: 'which' });
         tried.add({ kind: 'answer', value: chance(tried.random, 0.85) ? right : 'enough' });
@@ -126,13 +141,18 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
   choose: {
     put: ({ task, set, n }) => {
       const right = rightChoice(set) ?? 'right';
-      const other = right === 'right' ? 'not-right' : 'right';
-      return { right, other, of: task.makes === 'touches' ? 'touches' : 'words', n };
+      const other = task.choosing?.find((one) => one !== right) ?? 'right';
+      const of = task.makes === 'game' ? 'turns' : task.makes === 'touches' ? 'touches' : 'words';
+      return { right, other, of, n };
     },
     // What it notices it says; what it does not it calls right, as children do.
     take: (tried, { right, other, of, n }) => {
       const { ability, random } = tried;
-      const notices = of === 'words' ? chanceOfWords(ability, n) : (1 - ability.slipPerThing) ** n;
+      const notices = {
+        words: chanceOfWords(ability, n),
+        touches: (1 - ability.slipPerThing) ** n,
+        turns: chanceOfGoingOn(ability, 9),
+      }[of];
       tried.add({ kind: 'ask', question: 'which' });
       const isSeen = right === 'right' || chance(random, notices);
       tried.add({ kind: 'answer', value: isSeen && !chance(random, ability.lapse) ? right : other });
@@ -140,8 +160,14 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
   answer: {
-    put: ({ task, n }) => ({ size: n, arrangement: task.arrangement }),
+    put: ({ task, set, n }) => ({
+      size: n,
+      arrangement: task.arrangement,
+      change: set.layout?.change,
+      asks: task.asks,
+    }),
     take: (tried, put) => {
+      if (put.change) return workOut(tried, put.change, put.asks ?? 'how-many');
       tried.add({ kind: 'ask', question: 'how-many' });
       const first = tried.countAll(put);
       tried.add({ kind: 'answer', value: first });
@@ -150,6 +176,46 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
 };
+
+/** The next words from a number, or, where the child cannot, all over again, another word or none. */
+function goFrom(tried: TryInProgress, n: number, goes: 1 | -1): SimulatedTry {
+  const { ability, random } = tried;
+  const words = (from: number, to: number): void => {
+    const step = from <= to ? 1 : -1;
+    for (let word = from; word !== to + step; word += step) tried.add({ kind: 'say', word });
+  };
+  const most = goes === 1 ? n + 3 : Math.max(1, n - 3);
+  const harder = goes === 1 ? 0 : 2;
+  if (chance(random, chanceOfGoingOn(ability, n + harder))) {
+    words(chance(random, 0.3) ? n : n + goes, most);
+    return tried.end('finished');
+  }
+  const how = pick(random, ['restarts', 'restarts', 'silent', 'another'] as const);
+  if (how === 'silent') return tried.end('stopped-itself');
+  if (how === 'restarts') words(1, n + 2);
+  else words(n + 2, n + 4);
+  return tried.end('finished');
+}
+
+/** What a number comes to that has so many put to it or taken from it; one short, one over, or not known. */
+function workOut(tried: TryInProgress, { from, by }: Change, question: Question): SimulatedTry {
+  const { ability, random } = tried;
+  tried.add({ kind: 'ask', question });
+  const right = from + by;
+  const knows = chance(
+    random,
+    chanceOfGoingOn(ability, Math.max(from, right) + Math.min(2, Math.abs(by) - 1)),
+  );
+  const value = knows ? right : pick(random, [Math.max(0, right - 1), right + 1, 'did-not-know']);
+  tried.add({ kind: 'answer', value });
+  return tried.end('finished');
+}
+
+/** Chance of going on from n: it comes a little after the words themselves. */
+function chanceOfGoingOn({ goesOnTo, orderTo, lapse }: HiddenAbility, n: number): number {
+  const threshold = goesOnTo ?? orderTo - figure.goingOnBehind;
+  return (1 - lapse) / (1 + Math.exp(-(threshold + 0.5 - n)));
+}
 
 function answerHowMany(tried: TryInProgress, laid: Laid, lastWord: Word): Word {
   const { ability, random } = tried;

@@ -1,6 +1,6 @@
 import type { Arrangement } from '../trace/trace.js';
 
-/** Ten strands; the first three have tasks on the shelf. */
+/** Ten strands; the first four have tasks on the shelf. */
 export const allStrands = [
   'stable-order',
   'one-to-one',
@@ -62,11 +62,17 @@ export const skillMap = [
   principle('numeral-to-set', 'cardinality', [on('fetch', 4)], 'fetch'),
   principle('several-sets', 'cardinality', [on('numeral-to-set')], 'fetch'),
 
-  later('count-on', 'counting-on-and-back', true, [on('order', 3), on('last-word')]),
-  later('count-back', 'counting-on-and-back', true, [on('order'), on('count-on')]),
-  later('one-more', 'counting-on-and-back', true, [on('order', 1)]),
-  later('one-fewer', 'counting-on-and-back', true, [on('one-more'), on('count-back')]),
-  later('hidden', 'counting-on-and-back', true, [on('count-on'), on('conservation')]),
+  threshold('count-on', 'counting-on-and-back', [on('order', 3), on('last-word')]),
+  threshold('count-back', 'counting-on-and-back', [on('order'), on('count-on')]),
+  threshold('one-more', 'counting-on-and-back', [on('order', 1)]),
+  threshold('one-fewer', 'counting-on-and-back', [on('one-more'), on('count-back')]),
+  threshold('hidden', 'counting-on-and-back', [on('count-on'), on('conservation')]),
+  threshold('together', 'counting-on-and-back', [on('row'), on('last-word')]),
+  threshold('change-set', 'counting-on-and-back', [on('fetch', 0), on('one-more')]),
+  threshold('do-n', 'counting-on-and-back', [on('order')]),
+  threshold('fingers', 'counting-on-and-back', [on('order')]),
+  threshold('path', 'counting-on-and-back', [on('do-n')]),
+  principle('sure-win', 'counting-on-and-back', [on('count-back', 5)], 'one-to-one'),
 
   later('more', 'comparing', false, [on('row', 4)]),
   later('fewer', 'comparing', false, [on('more')]),

@@ -6,6 +6,7 @@ export type Gesture =
   | { readonly kind: 'thing'; readonly item: Item }
   | { readonly kind: 'zero-first' }
   | { readonly kind: 'one-language' }
+  | { readonly kind: 'said-start' }
   | { readonly kind: 'word-no-touch' }
   | { readonly kind: 'touch-no-word' }
   | { readonly kind: 'that-one-again' }

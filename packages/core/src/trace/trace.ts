@@ -44,6 +44,12 @@ export const strategies = [
   'covered',
   'crossed-out',
   'coloured',
+  'took-away',
+  'began-over',
+  'all-at-once',
+  'one-by-one',
+  'raised-one-more',
+  'kept-its-place',
 ] as const;
 export type Strategy = (typeof strategies)[number];
 
@@ -109,6 +115,18 @@ export interface Bowl {
   readonly n: number;
 }
 
+/** From a number so many more, or, where negative, so many fewer. */
+export interface Change {
+  readonly from: number;
+  readonly by: number;
+  /** What is not to be seen of it is asked for: the rest lies in view. */
+  readonly covered?: true;
+}
+
+/** What is done so many times, and nothing is laid for it. */
+export const doings = ['times', 'fingers', 'squares'] as const;
+export type Doing = (typeof doings)[number];
+
 /** What was generated for a try, so that it can be laid and played again. */
 export interface Layout {
   /** Of the places drawn by lot. */
@@ -125,6 +143,10 @@ export interface Layout {
   readonly bowls?: readonly Bowl[];
   /** Nobody knows beforehand how many there are: the set has size 0 until it is said. */
   readonly handful?: true;
+  readonly change?: Change;
+  readonly doing?: Doing;
+  /** Of a game in turns: the most that may be placed in one. */
+  readonly most?: number;
   /** ms from the beginning of the playing to each drop into the tin. */
   readonly drops?: readonly number[];
   /** The things of the set to be matched, where they differ from those put. */

@@ -22,4 +22,7 @@ export default {
   CountedTwice: 'Counted twice',
   WordNoTouch: 'Word, no touch',
   Said: 'Said',
+  askedNext: 'asked what comes next',
+  askedBefore: 'asked what comes before',
+  askedHidden: 'asked how many it comes to',
 };

@@ -32,4 +32,5 @@ export default {
   hold: 'hold to see what’s recorded',
   these: 'these keys',
   howManyMore: 'how many more fill the frame',
+  saidStart: 'said the number again first',
 };

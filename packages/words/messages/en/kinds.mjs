@@ -25,4 +25,16 @@ export default {
   cellByCell: 'cell by cell',
   aHandful: 'a handful',
   aGuess: 'a guess',
+  seen: {
+    'counted-all': 'counted all',
+    'counted-on': 'counted on',
+    knew: 'knew it',
+    guessed: 'a guess',
+    'took-away': 'took some away',
+    'began-over': 'cleared and began over',
+    'all-at-once': 'all at once',
+    'one-by-one': 'one by one',
+    'raised-one-more': 'for one more, raised one',
+    'kept-its-place': 'a hand kept the place',
+  },
 };

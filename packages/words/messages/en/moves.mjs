@@ -111,6 +111,10 @@ export default {
     move: 'counting each one aloud into the hand, and stopping together at the number',
     fitting: {
       'fill-to': 'counting each one aloud into the cup, and stopping together at the number',
+      'change-a-into-b': 'counting what is on the plate first, then one at a time, and stopping together at the number',
+      'do-n': 'doing each one slowly together, and stopping together at the number',
+      fingers: 'putting the fingers down on the table one by one, and stopping together at the number',
+      'path-game': 'taking the steps together, one word to a square',
       'same-many': 'putting one beside each of the others, then looking along the row',
     },
   },
@@ -120,5 +124,25 @@ export default {
     fitting: {
       'say-spot': 'slowing Otter down, and saying the same numbers together first',
     },
+  },
+  'cannot-go-on': {
+    saw: 'did not go on from the number',
+    move: 'saying the number together with a tap on the table, then the child alone with the next',
+  },
+  'cannot-go-back': {
+    saw: 'did not go back from the number',
+    move: 'going down the lock steps, one number to a step, from five at first',
+  },
+  'counted-the-start': {
+    saw: 'counted the starting number as the first one more',
+    move: 'putting a hand on the first set while saying its number, then a finger for each one more',
+    fitting: {
+      'path-game':
+        'saying “from here” with a finger on the square, and the first number only with the first step',
+    },
+  },
+  'answered-another': {
+    saw: 'answered with another number',
+    move: 'the same with one more or one fewer, in view first and then hidden',
   },
 };

@@ -28,4 +28,5 @@ export default {
   nextBowl: 'Next bowl',
   nextTry: 'Next try',
   howManyMore: 'How many more?',
+  saidItAgain: 'Said {n} again first',
 };

@@ -40,4 +40,10 @@ export default {
   'to-ten': 'How many more to ten',
   'sort-and-count': 'Sorts and counts each kind',
   tally: 'Tallies',
+  together: 'Puts two sets together',
+  'change-set': 'Changes a set to a number',
+  'do-n': 'Does it n times and stops',
+  fingers: 'Shows a number on fingers',
+  path: 'Moves along a path',
+  'sure-win': 'Plans the last turns',
 };

@@ -11,4 +11,5 @@ export default {
   next: 'Next: {why}',
   why: 'Why: {why}',
   tapPutIn: 'tap for each one put in, with the word said',
+  tapWhileWorkingOut: 'tap once for each number said while working it out',
 };

@@ -71,6 +71,8 @@ export default {
     enough: 'said there were enough',
     'too-many': 'said there were too many',
     'too-few': 'said there were too few',
+    'left-sure': 'left you a number you couldn’t win from',
+    'just-played': 'played without looking ahead',
     yes: 'said they were there',
     no: 'said they weren’t there yet',
     other: 'said {what}',
@@ -131,5 +133,25 @@ export default {
     'printed-number': 'a printed number was in view, so it counts for less',
     line: 'a number line was in view, so it counts for less',
     empties: 'the empty cells were in view, so it counts for less',
+  },
+  goingOn: {
+    saidIt: '{told}, saying it again first',
+    on: {
+      'went-on': 'went on from {n}',
+      'counted-all': 'began at one again instead of going on from {n}',
+      another: 'went on from {n} with other words',
+      nothing: 'said nothing after {n}',
+    },
+    back: {
+      'went-on': 'counted back from {n}',
+      'counted-all': 'began at one instead of going back from {n}',
+      another: 'went back from {n} with other words',
+      nothing: 'said nothing before {n}',
+    },
+  },
+  change: {
+    right: 'asked about {of}, said {said}: so it is',
+    other: 'asked about {of}, said {said}; it is {n}',
+    none: 'asked about {of}, didn’t know',
   },
 };

@@ -22,4 +22,7 @@ export default {
   CountedTwice: 'Contó uno dos veces',
   WordNoTouch: 'Palabra sin toque',
   Said: 'Dijo',
+  askedNext: 'se preguntó qué viene después',
+  askedBefore: 'se preguntó qué viene antes',
+  askedHidden: 'se preguntó cuántos son',
 };

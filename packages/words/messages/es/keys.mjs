@@ -32,4 +32,5 @@ export default {
   hold: 'mantener para ver lo anotado',
   these: 'estas teclas',
   howManyMore: 'cuántos más llenan el marco',
+  saidStart: 'repitió el número primero',
 };

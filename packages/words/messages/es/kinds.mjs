@@ -25,4 +25,16 @@ export default {
   cellByCell: 'casilla a casilla',
   aHandful: 'un puñado',
   aGuess: 'al azar',
+  seen: {
+    'counted-all': 'contó todo',
+    'counted-on': 'siguió contando',
+    knew: 'lo sabía',
+    guessed: 'al azar',
+    'took-away': 'quitó algunos',
+    'began-over': 'lo quitó todo y empezó',
+    'all-at-once': 'todos a la vez',
+    'one-by-one': 'uno a uno',
+    'raised-one-more': 'para uno más, levantó uno',
+    'kept-its-place': 'una mano guardó el sitio',
+  },
 };

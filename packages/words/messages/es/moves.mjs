@@ -111,6 +111,10 @@ export default {
     move: 'contando cada uno en voz alta en la mano, y parando juntos en el número',
     fitting: {
       'fill-to': 'contando cada uno en voz alta en el vaso, y parando juntos en el número',
+      'change-a-into-b': 'contar primero lo que hay en el plato, luego de uno en uno, y parar juntos en el número',
+      'do-n': 'hacer cada uno despacio y juntos, y parar juntos en el número',
+      fingers: 'poner los dedos en la mesa uno a uno, y parar juntos en el número',
+      'path-game': 'dar los pasos juntos, una palabra por casilla',
       'same-many': 'poniendo uno junto a cada uno de los otros y mirando después la fila',
     },
   },
@@ -120,5 +124,25 @@ export default {
     fitting: {
       'say-spot': 'haciendo que Nutria vaya más despacio, y diciendo antes juntos los mismos números',
     },
+  },
+  'cannot-go-on': {
+    saw: 'no siguió desde el número',
+    move: 'decir juntos el número con un golpe en la mesa, y luego el niño solo el siguiente',
+  },
+  'cannot-go-back': {
+    saw: 'no fue hacia atrás desde el número',
+    move: 'bajar los escalones de la esclusa, un número en cada uno, primero desde cinco',
+  },
+  'counted-the-start': {
+    saw: 'contó el número de partida como el primero que se añade',
+    move: 'poner una mano en el primer conjunto diciendo su número, y luego un dedo por cada uno más',
+    fitting: {
+      'path-game':
+        'decir «desde aquí» con un dedo en la casilla, y el primer número solo con el primer paso',
+    },
+  },
+  'answered-another': {
+    saw: 'respondió con otro número',
+    move: 'lo mismo con uno más o uno menos, primero a la vista y luego escondido',
   },
 };

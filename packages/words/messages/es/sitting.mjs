@@ -28,4 +28,5 @@ export default {
   nextBowl: 'Otro cuenco',
   nextTry: 'Otro intento',
   howManyMore: '¿Cuántos más?',
+  saidItAgain: 'Repitió {n} primero',
 };

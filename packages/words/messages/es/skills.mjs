@@ -40,4 +40,10 @@ export default {
   'to-ten': 'Cuántos faltan para diez',
   'sort-and-count': 'Clasifica y cuenta cada clase',
   tally: 'Anota con palitos',
+  together: 'Junta dos conjuntos',
+  'change-set': 'Cambia un conjunto en un número',
+  'do-n': 'Lo hace n veces y para',
+  fingers: 'Enseña un número con los dedos',
+  path: 'Avanza por un camino',
+  'sure-win': 'Piensa los últimos turnos',
 };

@@ -11,4 +11,5 @@ export default {
   next: 'Después: {why}',
   why: 'Por qué: {why}',
   tapPutIn: 'toca por cada uno que pone, con la palabra que dice',
+  tapWhileWorkingOut: 'toca por cada número que dice mientras lo piensa',
 };

@@ -71,6 +71,8 @@ export default {
     enough: 'dijo que había suficientes',
     'too-many': 'dijo que sobraban',
     'too-few': 'dijo que faltaban',
+    'left-sure': 'te dejó un número con el que no podías ganar',
+    'just-played': 'jugó sin mirar adelante',
     yes: 'dijo que ya estaban',
     no: 'dijo que aún no estaban',
     other: 'dijo {what}',
@@ -131,5 +133,25 @@ export default {
     'printed-number': 'había un número impreso a la vista, así que cuenta menos',
     line: 'había una recta de números a la vista, así que cuenta menos',
     empties: 'las casillas vacías estaban a la vista, así que cuenta menos',
+  },
+  goingOn: {
+    saidIt: '{told}, repitiéndolo primero',
+    on: {
+      'went-on': 'siguió desde {n}',
+      'counted-all': 'empezó otra vez en uno en vez de seguir desde {n}',
+      another: 'siguió desde {n} con otras palabras',
+      nothing: 'no dijo nada después de {n}',
+    },
+    back: {
+      'went-on': 'contó atrás desde {n}',
+      'counted-all': 'empezó en uno en vez de ir atrás desde {n}',
+      another: 'fue atrás desde {n} con otras palabras',
+      nothing: 'no dijo nada antes de {n}',
+    },
+  },
+  change: {
+    right: 'se le preguntó por {of}, dijo {said}: así es',
+    other: 'se le preguntó por {of}, dijo {said}; son {n}',
+    none: 'se le preguntó por {of}, no lo sabía',
   },
 };

@@ -3,6 +3,7 @@ import {
   looksAt,
   nextSteps,
   saidFor,
+  runOf,
   setOf,
   skillOf,
   layoutFor,
@@ -15,6 +16,7 @@ import {
   type Trace,
   type TraceId,
 } from '@dotting/core';
+import { thresholdSkills } from '../../../core/src/skills/map.js';
 import { pick, type Random } from '../../../core/src/common/random.js';
 import { observationsOf } from '../../../core/src/evidence/observations.js';
 import { onThisDay } from '../../../core/src/simulate/child.js';
@@ -58,8 +60,7 @@ function looked(random: Random): readonly Trace[] {
         startedAt: `${day}T09:${String(10 + i)}:00.000+00:00`,
         task: task.id,
         set,
-        start: task.start ?? 1,
-        target: n,
+        ...runOf(task, n),
         help: pick(random, ['none', 'none', 'none', 'prompted', 'encouraged']),
         ...simulateTry(mood, putOf({ task, set, n, asksHowMany: task.thenAsks === true }), random),
       });
@@ -95,7 +96,8 @@ function passedTo(statement: Statement, tries: readonly Trace[]): number {
       if (statement.by === 'order') return order && order.weight.success > 0 ? order.upTo : 0;
       if (statement.by === 'one-to-one') return tracking?.success ? trace.set.size : 0;
       if (statement.by === 'fetch') return fetch && fetch.given === fetch.asked ? fetch.asked : 0;
-      const { n, success } = thresholds['count-out'] ?? { n: 0, success: false };
+      const by = thresholdSkills.find((skill) => skill === statement.by)!;
+      const { n, success } = thresholds[by] ?? { n: 0, success: false };
       return success ? n : 0;
     }),
   );

@@ -12,7 +12,7 @@ import {
 } from '@dotting/core';
 import { english } from '../words.js';
 import { tellCaution } from './cautions.js';
-import { adaptationOf, taskWords } from './tasks.js';
+import { adaptationOf, numbersIn, taskWords } from './tasks.js';
 import { amountOf, describeSet } from './things.js';
 
 const today = '2026-11-25';
@@ -49,7 +49,7 @@ describe('the shelf in words', () => {
   test('every task says something, sets something out and says what not to do', () => {
     for (const task of tasks) {
       const words = taskWords(english, task.id);
-      expect(words.say({ n: 5 }).length).toBeGreaterThan(10);
+      expect(words.say(numbersIn(5, undefined)).length).toBeGreaterThan(10);
       expect(words.avoid().length).toBeGreaterThan(10);
       expect(words.setOut !== undefined).toBe(laysThings(task));
       for (const need of needs) expect(adaptationOf(english, task.id, need).length).toBeGreaterThan(10);
@@ -90,6 +90,14 @@ describe('the shelf in words', () => {
     ['say-spot', 'Otter saying numbers to 5'],
     ['count-spot', 'Otter counting 4 corks in a row'],
     ['count-ring', '4 corks in a ring'],
+    ['go-on-from', 'counting on from 4'],
+    ['go-back-from', 'counting back from 4'],
+    ['next-one', 'the number after 4'],
+    ['one-before', 'the number before 4'],
+    ['do-n', '4 times'],
+    ['fingers', '4 fingers'],
+    ['path-game', '4 squares'],
+    ['fill-the-frame', 'a frame of 5, filled by turns'],
   ])('%s is told as “%s”', (id, words) => {
     const task = taskOf(id);
     const n = sizeFor(task, 4);

@@ -49,8 +49,7 @@ function upTo({ statements }: Words, statement: NumberStatement, n: number): str
       return statements['one-to-one'][statement.arrangement]({ n });
     case 'fetch':
       return n > 4 ? statements.fetchAny({ n }) : statements.fetch({ n });
-    case 'order':
-    case 'count-out':
+    default:
       return statements[statement.by]({ n });
   }
 }

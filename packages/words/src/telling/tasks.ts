@@ -1,7 +1,20 @@
-import { taskOf, type Need, type TaskId } from '@dotting/core';
+import { taskOf, type Layout, type Need, type TaskId } from '@dotting/core';
 import type { Words } from '../words.js';
 
-type Say = (of: { readonly n: number }) => string;
+/** The number, and of what is done to one: what it was, how many more or fewer, what it comes to. */
+export interface Numbers {
+  readonly n: number;
+  readonly from: number;
+  readonly few: number;
+  readonly makes: number;
+}
+type Say = (of: Numbers) => string;
+
+/** The numbers of a task as it is laid. */
+export function numbersIn(n: number, layout: Layout | undefined): Numbers {
+  const { from, by } = layout?.change ?? { from: n, by: 0 };
+  return { n, from, few: Math.abs(by), makes: from + by };
+}
 
 /** What there may be to say of a task; a task has only what it needs. */
 export interface TaskWords {
@@ -10,16 +23,16 @@ export interface TaskWords {
   readonly thenSay?: Say;
   readonly again?: { readonly setOut: () => string; readonly say: () => string };
   readonly ways?: Readonly<
-    Record<string, { readonly name: () => string; readonly say?: Say; readonly setOut?: () => string }>
+    Record<string, { readonly name: () => string; readonly say?: Say; readonly setOut?: Say }>
   >;
   readonly choosing?: ChoosingWords;
   readonly midway?: ChoosingWords;
   readonly avoid: () => string;
   readonly childDoes: () => string;
   /** How to set the things out, after the amount; absent where nothing is. */
-  readonly setOut?: () => string;
+  readonly setOut?: Say;
   /** What is needed beside the things. */
-  readonly also?: () => string;
+  readonly also?: Say;
   readonly easier: () => string;
   readonly harder: () => string;
   readonly otherThings: () => string;

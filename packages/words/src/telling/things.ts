@@ -1,4 +1,4 @@
-import type { Arrangement, Things, TraySet } from '@dotting/core';
+import type { Arrangement, Change, Things, TraySet } from '@dotting/core';
 import { counterOf } from '@dotting/core';
 import type { Words } from '../words.js';
 
@@ -24,6 +24,9 @@ export function describeSet(
       ? sets.otterSays({ n: target })
       : sets.otterCounts({ what: placed(words, set, arrangement) });
   }
+  if (layout?.doing) return sets.doing[layout.doing]({ n: target });
+  if (layout?.change) return changed(words, set, layout.change);
+  if (layout?.most !== undefined) return sets.game({ n: size });
   if (arrangement === 'none') return sets.numbersTo({ n: target });
   if (arrangement === 'heard') return sets.drops({ n: size });
   if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(words, bowl.n, bowl.things)).join(', ');
@@ -37,6 +40,25 @@ export function describeSet(
   }
   if (set.pile !== undefined) return sets.fromPile({ amount: amountOf(words, size, things), pile: set.pile });
   return placed(words, set, arrangement);
+}
+
+/** A number and what is done to it. */
+function changed(
+  words: Words,
+  { arrangement, things }: Pick<TraySet, 'arrangement' | 'things'>,
+  { from, by, covered }: Change,
+): string {
+  const { sets } = words;
+  const few = Math.abs(by);
+  if (arrangement === 'none') {
+    if (few === 1) return by > 0 ? sets.after({ n: from }) : sets.before({ n: from });
+    return by > 0 ? sets.onFrom({ n: from }) : sets.backFrom({ n: from });
+  }
+  const amount = amountOf(words, from, things);
+  if (covered) return sets.covered({ amount, n: from + by });
+  if (arrangement === 'movable') return sets.madeInto({ amount, n: from + by });
+  if (arrangement === 'row') return sets.together({ n: from, amount: amountOf(words, few, things) });
+  return by > 0 ? sets.more({ amount, n: few }) : sets.fewer({ amount, n: few });
 }
 
 const placed = (words: Words, { size, things }: Pick<TraySet, 'size' | 'things'>, at: Arrangement): string =>

@@ -1,7 +1,9 @@
 import {
   readChoice,
   isFetching,
+  readChange,
   readGiving,
+  readGoingOn,
   readKept,
   readMore,
   readSharing,
@@ -23,7 +25,7 @@ import {
 import type { Words } from '../words.js';
 import { listOf, sentences } from './list.js';
 import { sawOf } from './steps.js';
-import { amountOf } from './things.js';
+import { amountOf, describeSet } from './things.js';
 
 type ToldTrace = ReadableTrace &
   Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs' | 'reason'>>;
@@ -35,7 +37,7 @@ export function tellTry(words: Words, trace: ToldTrace): string {
   const told = [
     tellSharing(words, trace),
     tellPairing(words, reading, trace),
-    isFetching(trace) ? null : tellOrder(words, reading, trace),
+    ...tellWords(words, reading, trace),
     reading.beganAt === 'zero-on-first' ? tries.zeroOnFirst() : null,
     tellTotal(words, reading.total, trace),
     tellCheck(words, reading),
@@ -87,6 +89,36 @@ function tellPairing(words: Words, reading: TryReading, trace: ReadableTrace): s
 
 const timesOf = (kind: PairingSlipKind, slips: readonly PairingSlip[]): number =>
   slips.filter((slip) => slip.kind === kind).length;
+
+/** How the words went, on from one or from another number. */
+function tellWords(words: Words, reading: TryReading, trace: ReadableTrace): readonly (string | null)[] {
+  const { change } = trace.set.layout ?? {};
+  if (isFetching(trace)) return [];
+  const isFromANumber = change && trace.set.arrangement === 'none' && Math.abs(change.by) > 1;
+  if (!isFromANumber) return [tellOrder(words, reading, trace), tellChange(words, trace)];
+  const { from, way, saidIt } = readGoingOn(trace);
+  const told = words.tries.goingOn[trace.direction === 1 ? 'on' : 'back'][way]({ n: from });
+  return [
+    saidIt && way === 'went-on' ? words.tries.goingOn.saidIt({ told }) : told,
+    way === 'another' ? tellOrder(words, reading, trace) : null,
+  ];
+}
+
+/** What was said of a number that had so many put to it or taken from it. */
+function tellChange(words: Words, trace: ReadableTrace): string | null {
+  const change = readChange(trace);
+  if (!change) return null;
+  const { tries } = words;
+  const { from, by, said, right } = change;
+  const of = describeSet(words, {
+    ...trace.set,
+    layout: { change: trace.set.layout?.change ?? { from, by } },
+  });
+  if (said === null || said === 'did-not-know') return tries.change.none({ of });
+  return right
+    ? tries.change.right({ of, said: String(said) })
+    : tries.change.other({ of, said: String(said), n: from + by });
+}
 
 /** Counted, and nobody has said how many there were. */
 const tellUnknown = ({ tries }: Words, { set }: ReadableTrace): string | null =>
@@ -187,7 +219,8 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
       afresh,
     } = one;
     const { model } = trace.set.layout ?? {};
-    const amount = amountOf(words, asked, model ?? things);
+    const { doing } = trace.set.layout ?? {};
+    const amount = doing ? words.sets.doing[doing]({ n: asked }) : amountOf(words, asked, model ?? things);
     const request = model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
     if (first === undefined) return tries.gaveNone({ request });
     const gave =
@@ -237,6 +270,7 @@ function tellChoice(words: Words, trace: ReadableTrace): string | null {
   const { tries } = words;
   const said = saidOf(words, choice.chosen);
   const { layout } = trace.set;
+  if (layout?.most !== undefined) return said;
   if (layout?.puppet) return tries.ofOtter({ what: tries.otter[layout.puppet.slip](), said });
   return layout ? tries.askedEnough({ said }) : tries.askedThere({ said });
 }
@@ -252,6 +286,8 @@ function saidOf({ tries: { said } }: Words, chosen: Word | null): string {
     case 'too-few':
     case 'yes':
     case 'no':
+    case 'left-sure':
+    case 'just-played':
       return said[chosen]();
     default:
       return said.other({ what: chosen });

@@ -7,6 +7,7 @@ export const give: KindView = {
   Thumb: ({ phase, task, set, bowl, canMark, wasGiven, onAnswer, onGiven, onCommand }) => (
     <Giving
       things={thingsWords(words, set.layout?.bowls?.[bowl]?.things ?? set.things)}
+      isDone={set.layout?.doing !== undefined}
       bowl={set.layout?.bowls ? bowl : null}
       largest={Math.max(20, set.pile ?? 0)}
       midway={phase === 'laying' ? undefined : taskWords(words, task.id).midway}

@@ -10,7 +10,7 @@ import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import type { Action } from '../after.js';
 import type { Sitting } from '../../outbox/sitting.js';
-import { amountOf, taskWords, tellCaution, thingsWords } from '@dotting/words';
+import { amountOf, numbersIn, taskWords, tellCaution, thingsWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
 
 interface PlanSittingProps {
@@ -42,7 +42,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   );
   const lines = [
     ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
-    ...tray.tasks.flatMap((id) => taskWords(words, id).also?.() ?? []),
+    ...tray.tasks.flatMap((id) => taskWords(words, id).also?.(numbersIn(plan.size, plan.layout)) ?? []),
   ];
   const cautions = [
     ...tray.cautions.flatMap((caution) => tellCaution(words, caution, child) ?? []),

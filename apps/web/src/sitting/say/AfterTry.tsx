@@ -86,7 +86,8 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
 /** The way the child counted, its language, how it ended, and whether it counts: drawn once what was seen stands there. */
 function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
   const { here } = useHere();
-  const ways = viewOf[taskOf(head.task).kind].strategies();
+  const { kind, strategies } = taskOf(head.task);
+  const ways = strategies?.map((one) => [one, words.kinds.seen[one]()] as const) ?? viewOf[kind].strategies();
   const others = head.second === undefined ? languages.filter((tag) => tag !== head.language) : [];
   const { wantsReason } = taskOf(head.task);
   return (

@@ -1,5 +1,5 @@
 import { cautionsFor, laysThings, setOf, taskOf, type Need } from '@dotting/core';
-import { adaptationOf, amountOf, describeSet, taskWords, tellCaution } from '@dotting/words';
+import { adaptationOf, amountOf, describeSet, numbersIn, taskWords, tellCaution } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js';
@@ -23,6 +23,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const isRead = standing.phase === 'read';
   const isLaying = isRead || standing.phase === 'laying';
   const told = taskWords(words, task.id);
+  const numbers = numbersIn(plan.size, plan.layout);
   const way = wayWords(plan);
   const cautions = thingsOf(plan)
     .flatMap((kind) => cautionsFor(kind, child, todayHere()))
@@ -44,8 +45,12 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
       <Box sx={laid}>
         <Label>{isRead ? words.say.thenSetOut() : words.say.setOut()}</Label>
         <Typography variant="h2">{layWords(plan)}</Typography>
-        <Typography variant="body2">{[told.setOut?.(), way?.name()].filter(Boolean).join('; ')}</Typography>
-        {told.also && <Typography variant="body2">{words.say.also({ things: told.also() })}</Typography>}
+        <Typography variant="body2">
+          {[told.setOut?.(numbers), way?.name()].filter(Boolean).join('; ')}
+        </Typography>
+        {told.also && (
+          <Typography variant="body2">{words.say.also({ things: told.also(numbers) })}</Typography>
+        )}
         <NumberStrip plan={plan} child={child} />
       </Box>
       {access.map((need) => (
@@ -96,7 +101,11 @@ function layWords({ task: id, size, things, layout }: Plan): string {
   const task = taskOf(id);
   if (!laysThings(task)) return words.say.nothingToSetOut();
   const set = setOf(task, size, things, layout);
-  const isPile = set.pile !== undefined && layout?.places === undefined && layout?.model === undefined;
+  const isPile =
+    set.pile !== undefined &&
+    layout?.change === undefined &&
+    layout?.places === undefined &&
+    layout?.model === undefined;
   return isPile ? amountOf(words, set.pile!, things) : describeSet(words, set);
 }
 

@@ -1,5 +1,5 @@
 import { captureKinds, laysThings, taskOf, type Phase } from '@dotting/core';
-import { taskWords } from '@dotting/words';
+import { numbersIn, taskWords } from '@dotting/words';
 import type { Plan } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
 
@@ -40,12 +40,12 @@ export function scriptFor(plan: Plan, standing: Standing): Script {
   const { kind, midway } = task;
   const told = taskWords(words, plan.task);
   const way = wayWords(plan);
-  const n = { n: plan.size };
+  const n = numbersIn(plan.size, plan.layout);
   const covers =
     standing.covers && (phase === 'laying' || phase === 'counting') && captureKinds[kind].asksHowMany;
   const avoid = [told.avoid(), ...(covers && laysThings(task) ? [words.say.coverFirst()] : [])].join(' ');
   if (phase !== 'read' && hasAnswered && told.again) {
-    return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)() };
+    return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)(n) };
   }
   if (phase === 'asked' && standing.asksMore) {
     return { say: words.say.howManyMore(), then: null, avoid: words.say.askOnce() };

@@ -11,6 +11,8 @@ interface GivingProps extends Pick<
   'canMark' | 'wasGiven' | 'onAnswer' | 'onGiven' | 'onCommand'
 > {
   readonly things: string;
+  /** Something done so many times, not things handed over. */
+  readonly isDone: boolean;
   readonly bowl: number | null;
   readonly largest: number;
   readonly midway: ChoosingWords | undefined;
@@ -18,8 +20,8 @@ interface GivingProps extends Pick<
 
 /** How many were handed over, and what may be said on the way. */
 export function Giving(props: GivingProps) {
-  const { things, bowl, largest, midway, canMark, wasGiven, onAnswer, onGiven, onCommand } = props;
-  const title = wasGiven ? words.thumb.thenMadeIt() : words.thumb.handedOver();
+  const { isDone, things, bowl, largest, midway, canMark, wasGiven, onAnswer, onGiven, onCommand } = props;
+  const title = wasGiven ? words.thumb.thenMadeIt() : isDone ? words.thumb.didIt() : words.thumb.handedOver();
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
       <NumberPad
@@ -45,7 +47,9 @@ export function Giving(props: GivingProps) {
         <>
           <Button onClick={() => onCommand('other-word')}>{words.slips.otherWord()}</Button>
           <Button onClick={() => onCommand('took-it-back')}>{words.slips.corrected()}</Button>
-          <Button onClick={() => onCommand('started-again')}>{words.thumb.putBack()}</Button>
+          <Button onClick={() => onCommand('started-again')}>
+            {isDone ? words.slips.startedAgain() : words.thumb.putBack()}
+          </Button>
         </>
       )}
     </Box>

@@ -1,8 +1,8 @@
-import { taskOf, tenAndSome, wordFor } from '@dotting/core';
+import { tenAndSome, wordFor } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useNumberWords } from '../../common/language.js';
-import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { startOf, targetOf, type Plan, type Sitting } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
 
 /** Beyond this the adult knows how it goes on. */
@@ -13,9 +13,9 @@ export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly chi
   const numberWords = useNumberWords(plan.language);
   const builds = plan.layout?.way === 'ten-and-some';
   if (plan.language === 'en' && !builds) return null;
-  const start = taskOf(plan.task).start ?? 1;
-  const last = Math.min(mostShown, Math.max(start, plan.size) + 2);
-  const numbers = Array.from({ length: last - start + 1 }, (_, i) => start + i);
+  const first = Math.min(startOf(plan), targetOf(plan));
+  const last = Math.min(Math.max(mostShown, first), Math.max(startOf(plan), targetOf(plan)) + 2);
+  const numbers = Array.from({ length: last - first + 1 }, (_, i) => first + i);
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography variant="body2" color="textSecondary">

@@ -1,3 +1,4 @@
+import { taskOf } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { startOf, type Plan } from '../../outbox/sitting.js';
@@ -52,7 +53,8 @@ const slipsOfPutting: typeof slips = [
 ];
 
 /** A count from one by ones; a zero said before it is a habit, and no slip. */
-const beginsAtOne = (plan: Plan): boolean => startOf(plan) === 1 && (plan.step ?? 1) === 1;
+const beginsAtOne = (plan: Plan): boolean =>
+  startOf(plan) === 1 && (plan.step ?? 1) === 1 && taskOf(plan.task).goes === undefined;
 
 /** The slips, in one thumb's arc; each acts on the last tap. */
 export function Slips({
@@ -87,6 +89,11 @@ export function Slips({
           sx={{ justifyContent: 'flex-start' }}
         >
           {words.slips.oneLanguage()}
+        </Button>
+      )}
+      {isLaying && plan && taskOf(plan.task).goes !== undefined && (
+        <Button onClick={() => onCommand('said-start')} size="large" sx={{ justifyContent: 'flex-start' }}>
+          {words.sitting.saidItAgain({ n: plan.size })}
         </Button>
       )}
       {isLaying && plan && beginsAtOne(plan) && (

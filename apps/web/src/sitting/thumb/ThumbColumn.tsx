@@ -2,6 +2,7 @@ import { captureKinds, isEmpty } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
+import { targetOf } from '../../outbox/sitting.js';
 import { viewOf } from '../kinds/views.js';
 import type { ThumbColumnProps } from './props.js';
 import { UnderThumb } from './UnderThumb.js';
@@ -24,7 +25,7 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
       <Box sx={{ display: 'grid', gap: 1, mt: 1 }}>
         {phase === 'laying' && view.whole && !isEmpty(set) && (
           <Button size="large" onClick={() => onCommand('whole')}>
-            {view.whole(plan.size)}
+            {view.whole(targetOf(plan))}
           </Button>
         )}
         <Box sx={{ display: 'grid', gridTemplateColumns: canAsk ? '1fr 1fr' : '1fr', gap: 1 }}>

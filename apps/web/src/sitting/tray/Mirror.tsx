@@ -11,6 +11,8 @@ interface MirrorProps {
   readonly set: LaidSet;
   /** What lies there is a pile that things are taken from, drawn as it lies. */
   readonly lying?: ReactNode;
+  /** What a tap on it means, where it is not said by how things lie. */
+  readonly meaning?: string;
   /** Things are being put one to a place: a tap puts the next. */
   readonly isPutting: boolean;
   /** The number the child is to reach. */
@@ -24,7 +26,17 @@ interface MirrorProps {
 }
 
 /** The tray as it lies on the table: one large target for one word with one touch. */
-export function Mirror({ set, lying, isPutting, target, byThing, beat, onNext, onThing }: MirrorProps) {
+export function Mirror({
+  set,
+  lying,
+  meaning,
+  isPutting,
+  target,
+  byThing,
+  beat,
+  onNext,
+  onThing,
+}: MirrorProps) {
   const places = useMemo(() => placesOf(set), [set]);
 
   const answerRef = useRef<HTMLDivElement>(null);
@@ -48,7 +60,7 @@ export function Mirror({ set, lying, isPutting, target, byThing, beat, onNext, o
       <svg
         role="button"
         tabIndex={0}
-        aria-label={`${describeSet(words, set, target)}: ${lying ? words.tray.tapPutIn() : meaningOf(set, isPutting, byThing)}`}
+        aria-label={`${describeSet(words, set, target)}: ${meaning ?? meaningOf(set, isPutting, byThing)}`}
         data-beat={beat}
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"

@@ -1,12 +1,22 @@
-import { captureKinds, settledEvents, splitPasses, type Gesture, type TraceEvent } from '@dotting/core';
-import { useCallback } from 'react';
+import {
+  captureKinds,
+  laysThings,
+  settledEvents,
+  splitPasses,
+  type Gesture,
+  type TraceEvent,
+} from '@dotting/core';
+import { useCallback, type ReactNode } from 'react';
 import { useNumberWords } from '../../common/language.js';
 import { later } from '../../common/later.js';
 import { Mirror } from './Mirror.js';
 import { PuppetStage } from '../puppet/PuppetStage.js';
 import { onTheTable, openTry, phaseOf, type Sitting } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
+import { FrameGame } from './FrameGame.js';
 import { Lying } from './Lying.js';
+import { Sum } from './Sum.js';
+import { words } from '../../wording/words.js';
 import { viewOf } from '../kinds/views.js';
 import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
@@ -38,6 +48,10 @@ export function Tray({ store, byThing, played }: TrayProps) {
     const meant = tapOn(store.read());
     if (meant) gesture(meant);
   };
+  const { places, most } = set.layout ?? {};
+  if (places !== undefined && most !== undefined) {
+    return <FrameGame key={sitting.tries.length} set={set} places={places} most={most} />;
+  }
   if (set.layout?.puppet) {
     return (
       <PuppetStage
@@ -53,7 +67,7 @@ export function Tray({ store, byThing, played }: TrayProps) {
     <>
       <Mirror
         set={set.layout?.handful ? { ...set, size: touchesIn(table.events) } : set}
-        {...(viewOf[task.kind].isStill && { lying: <Lying set={set} bowl={bowlOf(sitting)} /> })}
+        {...lyingOn(sitting)}
         isPutting={captureKinds[task.kind].isStillPutting(table)}
         target={target}
         byThing={byThing && captureKinds[task.kind].byThing}
@@ -66,6 +80,21 @@ export function Tray({ store, byThing, played }: TrayProps) {
       )}
     </>
   );
+}
+
+/** What is drawn in place of things to be touched: a pile to take from, or a number and what is done to it. */
+function lyingOn(sitting: Sitting): { readonly lying?: ReactNode; readonly meaning?: string } {
+  const { task, set } = onTheTable(sitting);
+  const { change, doing } = set.layout ?? {};
+  if (change && laysThings(task) && task.kind === 'answer') {
+    return {
+      lying: <Sum change={change} things={set.things} isInView={set.arrangement === 'row'} />,
+      meaning: words.tray.tapWhileWorkingOut(),
+    };
+  }
+  if (!viewOf[task.kind].isStill) return {};
+  const meaning = doing ? words.tray.tapEachSaid() : words.tray.tapPutIn();
+  return laysThings(task) ? { lying: <Lying set={set} bowl={bowlOf(sitting)} />, meaning } : { meaning };
 }
 
 /** A handful of which nobody knows how many grows with the taps. */

@@ -9,6 +9,6 @@ export const answer: CaptureKindEntry = {
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,
   tap: () => ({ kind: 'next' }),
-  questionBefore: (_, { kind }, { isOpen }) =>
-    !isOpen && (kind === 'next' || kind === 'thing' || kind === 'answer') ? 'how-many' : null,
+  questionBefore: ({ asks = 'how-many' }, { kind }, { isOpen }) =>
+    !isOpen && (kind === 'next' || kind === 'thing' || kind === 'answer') ? asks : null,
 };
