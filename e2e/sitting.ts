@@ -127,7 +127,7 @@ export async function lay(page: Page, size: number, task: string, things: string
 }
 
 export const mirror = (page: Page): Locator =>
-  page.getByRole('button', { name: /next thing|next word|each one put in/ });
+  page.getByRole('button', { name: /next thing|next word|each one put in|each number said/ });
 
 /** One word with one touch, so many times, anywhere on the mirror. */
 export async function tap(page: Page, times: number): Promise<void> {

@@ -1,4 +1,4 @@
-import { captureKinds } from '@dotting/core';
+import { captureKinds, laysThings } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
@@ -79,7 +79,9 @@ export function TraySide(props: TraySideProps) {
 /** Which thing it was can be told by a tap where a touch takes one, and where it is known what lies there. */
 function canNameThings(sitting: Sitting): boolean {
   const { task, set } = onTheTable(sitting);
-  return captureKinds[task.kind].byThing && (sitting.plan.step ?? 1) === 1 && !set.layout?.handful;
+  const { handful, change } = set.layout ?? {};
+  const liesThere = laysThings(task) && handful === undefined && change === undefined;
+  return captureKinds[task.kind].byThing && liesThere && (sitting.plan.step ?? 1) === 1;
 }
 
 const isTurnable = (arrangement: string): boolean => arrangement === 'scattered' || arrangement === 'ring';

@@ -162,6 +162,7 @@ const table = {
   doingBehind: 3,
   /** … going on from a number, and what comes before one. (numbers) */
   goingOnBehind: 4,
+  /** … saying what comes before. (numbers) */
   oneFewerBehind: 4,
   /** … two sets put together, all in view. (numbers) */
   togetherBehind: 4,

@@ -56,6 +56,19 @@ describe(record, () => {
     });
   });
 
+  test('the number it goes on from, said again first, is followed by the next one', () => {
+    const from = { start: 6, direction: 1, spoken: true } as const;
+    const again = record({ ...from, events: [] }, { kind: 'said-start' }, moment);
+    expect(again).toMatchObject([{ kind: 'say', word: 5 }]);
+    expect(nextWord({ ...from, events: again })).toBe(6);
+    const back = { start: 7, direction: -1, spoken: true } as const;
+    const eight = record({ ...back, events: [] }, { kind: 'said-start' }, moment);
+    expect(eight).toMatchObject([{ kind: 'say', word: 8 }]);
+    expect(record({ ...back, events: eight }, { kind: 'whole', to: 5 }, moment).at(-1)).toMatchObject({
+      word: 5,
+    });
+  });
+
   describe('in two languages', () => {
     const both = (...gestures: Gesture[]) =>
       gestures.reduce<readonly TraceEvent[]>(

@@ -65,6 +65,8 @@ export interface TaskEntry {
   readonly strategies?: readonly SeenStrategy[];
   /** Then asks how many more fill the frame. */
   readonly asksMore?: true;
+  /** Put with the numbers of its rungs and no other. */
+  readonly onlyRungs?: true;
   /** Put only where an adult chooses it: it is no rung for a number. */
   readonly onlyChosen?: true;
   /** The smallest number, where it is not one: an empty set is a set. */

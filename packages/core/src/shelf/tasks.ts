@@ -60,6 +60,7 @@ export function smallestToPropose(task: TaskEntry): number {
 
 /** The number n, or the nearest that the task can be put with. */
 export function sizeFor(task: TaskEntry, n: number): number {
+  if (task.onlyRungs) return task.ladder.find((rung) => rung >= n) ?? task.ladder.at(-1)!;
   return Math.min(largestOf(task), Math.max(smallestOf(task), n));
 }
 

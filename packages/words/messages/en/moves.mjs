@@ -111,7 +111,8 @@ export default {
     move: 'counting each one aloud into the hand, and stopping together at the number',
     fitting: {
       'fill-to': 'counting each one aloud into the cup, and stopping together at the number',
-      'change-a-into-b': 'counting what is on the plate first, then one at a time, and stopping together at the number',
+      'change-a-into-b':
+        'counting what is on the plate first, then one at a time, and stopping together at the number',
       'do-n': 'doing each one slowly together, and stopping together at the number',
       fingers: 'putting the fingers down on the table one by one, and stopping together at the number',
       'path-game': 'taking the steps together, one word to a square',

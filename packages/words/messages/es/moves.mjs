@@ -111,7 +111,8 @@ export default {
     move: 'contando cada uno en voz alta en la mano, y parando juntos en el número',
     fitting: {
       'fill-to': 'contando cada uno en voz alta en el vaso, y parando juntos en el número',
-      'change-a-into-b': 'contar primero lo que hay en el plato, luego de uno en uno, y parar juntos en el número',
+      'change-a-into-b':
+        'contar primero lo que hay en el plato, luego de uno en uno, y parar juntos en el número',
       'do-n': 'hacer cada uno despacio y juntos, y parar juntos en el número',
       fingers: 'poner los dedos en la mesa uno a uno, y parar juntos en el número',
       'path-game': 'dar los pasos juntos, una palabra por casilla',
@@ -137,8 +138,7 @@ export default {
     saw: 'contó el número de partida como el primero que se añade',
     move: 'poner una mano en el primer conjunto diciendo su número, y luego un dedo por cada uno más',
     fitting: {
-      'path-game':
-        'decir «desde aquí» con un dedo en la casilla, y el primer número solo con el primer paso',
+      'path-game': 'decir «desde aquí» con un dedo en la casilla, y el primer número solo con el primer paso',
     },
   },
   'answered-another': {

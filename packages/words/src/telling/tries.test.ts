@@ -91,6 +91,52 @@ describe(tellTry, () => {
       'One word and one touch for each of 7 corks. Words in order to 7. Said 4 more would fill it; it takes 3.',
     ],
     [
+      'going on from five',
+      [5, 6, 7, 8].map((word): Happening => ({ kind: 'say', word })),
+      {
+        start: 6,
+        target: 8,
+        set: { size: 0, things: 'cork', arrangement: 'none', layout: { change: { from: 5, by: 3 } } },
+      },
+      'Went on from 5, saying it again first.',
+    ],
+    [
+      'all over again',
+      [1, 2, 3, 4, 5, 6].map((word): Happening => ({ kind: 'say', word })),
+      {
+        start: 6,
+        target: 8,
+        set: { size: 0, things: 'cork', arrangement: 'none', layout: { change: { from: 5, by: 3 } } },
+      },
+      'Began at one again instead of going on from 5.',
+    ],
+    [
+      'back with a slip',
+      [7, 5, 4].map((word): Happening => ({ kind: 'say', word })),
+      {
+        start: 8,
+        direction: -1,
+        target: 5,
+        set: { size: 0, things: 'cork', arrangement: 'none', layout: { change: { from: 8, by: -3 } } },
+      },
+      'Went back from 8 with other words. In the words: skipped 6.',
+    ],
+    [
+      'more in a tin',
+      [
+        { kind: 'ask', question: 'hidden' },
+        { kind: 'answer', value: 7 },
+      ],
+      { set: { size: 8, things: 'cork', arrangement: 'hidden', layout: { change: { from: 6, by: 2 } } } },
+      'Asked about 6 corks in the tin and 2 more, said 7; it is 8.',
+    ],
+    [
+      'along a path',
+      [give, ...counted(1, 2, 3, 4), { kind: 'given', value: 3 }],
+      { target: 4, set: { size: 0, things: 'cork', arrangement: 'none', layout: { doing: 'squares' } } },
+      'Asked for 4 squares, did 3, counting to 4. One short: perhaps the square it stood on was counted.',
+    ],
+    [
       'a reason, and what was in view',
       counted(1, 2, 3),
       { reason: 'looks-it', set: { size: 3, things: 'shell', arrangement: 'row', cue: 'line' } },

@@ -222,15 +222,17 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
     const { doing } = trace.set.layout ?? {};
     const amount = doing ? words.sets.doing[doing]({ n: asked }) : amountOf(words, asked, model ?? things);
     const request = model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
-    if (first === undefined) return tries.gaveNone({ request });
+    if (first === undefined) return tries[doing ? 'didNone' : 'gaveNone']({ request });
     const gave =
       then.length > 0
-        ? tries.gaveThen({ request, n: first, then: listOf(words, then.map(String)) })
-        : tries.gave({ request, n: first });
+        ? tries[doing ? 'didThen' : 'gaveThen']({ request, n: first, then: listOf(words, then.map(String)) })
+        : tries[doing ? 'did' : 'gave']({ request, n: first });
     const told = afresh > 0 ? tries.afresh({ gave }) : gave;
     const run = tellRun(words, one);
+    const isFromItsSquare = doing === 'squares' && one.given.at(-1) === asked - 1;
     return [
       run === null ? told : tries.counting({ gave: told, run }),
+      ...(isFromItsSquare ? [tries.startingSquare()] : []),
       ...one.stops.map((stop) => tellStop(words, stop)),
     ];
   });

@@ -34,8 +34,6 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
   const task = taskOf(plan.task);
   const [strand, setStrand] = useState<Strand>(task.strand);
   const { step = 1 } = plan;
-  const smallest = step === 1 ? smallestOf(task) : sizeBySteps(task, 0, step);
-  const largest = step === 1 ? largestOf(task) : sizeBySteps(task, Infinity, step);
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
     onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
@@ -55,35 +53,16 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         onChoose={(id) => lay({ task: id })}
         columns={2}
       />
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
-        <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
-          {laysThings(task) ? words.plan.howMany() : words.plan.toNumber()}
-        </Typography>
-        <Button
-          aria-label={words.plan.oneFewer()}
-          disabled={plan.size <= smallest}
-          onClick={() => lay({ size: plan.size - step })}
-          sx={{ fontSize: '1.4rem', minWidth: 48 }}
-        >
-          −
-        </Button>
-        <Typography
-          sx={{ fontSize: '1.6rem', minWidth: 40, textAlign: 'center', fontWeight: 700 }}
-          aria-live="polite"
-          aria-label={words.plan.howManyOut()}
-          role="status"
-        >
-          {plan.size}
-        </Typography>
-        <Button
-          aria-label={words.plan.oneMore()}
-          disabled={plan.size >= largest}
-          onClick={() => lay({ size: plan.size + step })}
-          sx={{ fontSize: '1.4rem', minWidth: 48 }}
-        >
-          +
-        </Button>
-      </Box>
+      {task.onlyRungs ? (
+        <Choice
+          label={words.plan.howMany()}
+          value={String(plan.size)}
+          options={task.ladder.map((rung) => [String(rung), String(rung)])}
+          onChoose={(rung) => lay({ size: Number(rung) })}
+        />
+      ) : (
+        <HowMany plan={plan} onSize={(size) => lay({ size })} />
+      )}
       {task.ways && (
         <Choice
           label={words.plan.way()}
@@ -143,6 +122,45 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           columns={3}
         />
       )}
+    </Box>
+  );
+}
+
+/** How many to set out, or up to which number: one step fewer or more at a time. */
+function HowMany({ plan, onSize }: { readonly plan: Plan; readonly onSize: (size: number) => void }) {
+  const task = taskOf(plan.task);
+  const { step = 1 } = plan;
+  const smallest = step === 1 ? smallestOf(task) : sizeBySteps(task, 0, step);
+  const largest = step === 1 ? largestOf(task) : sizeBySteps(task, Infinity, step);
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1 }}>
+      <Typography variant="body2" color="textSecondary" sx={{ flex: 1 }}>
+        {laysThings(task) ? words.plan.howMany() : words.plan.toNumber()}
+      </Typography>
+      <Button
+        aria-label={words.plan.oneFewer()}
+        disabled={plan.size <= smallest}
+        onClick={() => onSize(plan.size - step)}
+        sx={{ fontSize: '1.4rem', minWidth: 48 }}
+      >
+        −
+      </Button>
+      <Typography
+        sx={{ fontSize: '1.6rem', minWidth: 40, textAlign: 'center', fontWeight: 700 }}
+        aria-live="polite"
+        aria-label={words.plan.howManyOut()}
+        role="status"
+      >
+        {plan.size}
+      </Typography>
+      <Button
+        aria-label={words.plan.oneMore()}
+        disabled={plan.size >= largest}
+        onClick={() => onSize(plan.size + step)}
+        sx={{ fontSize: '1.4rem', minWidth: 48 }}
+      >
+        +
+      </Button>
     </Box>
   );
 }

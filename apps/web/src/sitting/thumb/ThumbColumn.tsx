@@ -50,7 +50,7 @@ export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {
         )}
         {phase === 'counting' && !isPutting && bowlsLeft <= 0 && (
           <Button size="large" onClick={() => onCommand('finished')}>
-            {view.done()}
+            {set.layout?.doing ? words.kinds.done() : view.done()}
           </Button>
         )}
         {phase === 'read' && (

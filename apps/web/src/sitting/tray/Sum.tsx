@@ -34,7 +34,8 @@ interface GroupProps {
 }
 
 function Group({ amount, at, things, isDark }: GroupProps) {
-  const rows = Math.max(1, Math.ceil(amount / perRow));
+  const columns = Math.max(1, Math.min(perRow, amount));
+  const rows = Math.max(1, Math.ceil(amount / columns));
   const step = Math.min(92, (groupSize.height - 30) / rows);
   const top = (mirrorSize.height - groupSize.height) / 2;
   return (
@@ -52,8 +53,8 @@ function Group({ amount, at, things, isDark }: GroupProps) {
       {Array.from({ length: amount }, (_, i) => (
         <g
           key={i}
-          transform={`translate(${at + groupSize.width / 2 + step * ((i % perRow) - 1)} ${
-            mirrorSize.height / 2 + step * (Math.floor(i / perRow) - (rows - 1) / 2)
+          transform={`translate(${at + groupSize.width / 2 + step * ((i % columns) - (columns - 1) / 2)} ${
+            mirrorSize.height / 2 + step * (Math.floor(i / columns) - (rows - 1) / 2)
           }) scale(${step * 0.36})`}
         >
           <ThingShape things={things} />

@@ -193,6 +193,7 @@ export const countingOnTasks = [
     looksAt: 'sure-win',
     kind: 'choose',
     makes: 'game',
+    onlyRungs: true,
     choosing: ['left-sure', 'just-played'],
     arrangement: 'frame',
     ladder: [5, 10, 20],
