@@ -117,6 +117,10 @@ export async function lay(page: Page, size: number, task: string, things: string
     'aria-pressed',
     'true',
   );
+  if (tasks.find(({ id }) => taskWords(english, id).name() === task)!.onlyRungs) {
+    await column.getByRole('button', { name: String(size), exact: true }).click();
+    return press(page, 'Use this');
+  }
   const shown = column.getByLabel('How many to set out');
   for (let n = Number(await shown.innerText()); n !== size;) {
     await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more' }).click();

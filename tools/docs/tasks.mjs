@@ -45,16 +45,25 @@ export function tasksPage(core) {
     .concat('\n');
 }
 
-function entry(task, { english, taskWords, adaptationOf, needs }) {
+/** The numbers of a task: n, or, where something is done to it, those of one that is laid. */
+function numbersOf(task, { layoutFor, numbersIn }) {
+  const n = task.ladder[Math.floor(task.ladder.length / 2)];
+  return task.strand === 'counting-on-and-back'
+    ? numbersIn(n, layoutFor(task, n, 'cork', 1))
+    : { n: 'n', from: 'n', few: 0, makes: 'n' };
+}
+
+function entry(task, core) {
+  const { english, taskWords, adaptationOf, needs } = core;
   const words = taskWords(english, task.id);
-  const n = { n: 'n' };
+  const n = numbersOf(task, core);
   const choosing = (of) => Object.values(of.options).map((one) => one());
   return [
     `### ${task.id}`,
     '',
     `**${words.name()}.** The child ${words.childDoes()}.`,
     '',
-    `- **Say** "${words.say(n)}"${words.thenSay ? `, then "${words.thenSay(n)}"` : ''}${words.again ? ` ${words.again.setOut()} "${words.again.say()}"` : ''}`,
+    `- **Say** "${words.say(n)}"${words.thenSay ? `, then "${words.thenSay(n)}"` : ''}${words.again ? ` ${words.again.setOut(n)} "${words.again.say()}"` : ''}`,
     ...(words.ways
       ? [
           `- **By turns**: ${Object.values(words.ways)
@@ -69,7 +78,7 @@ function entry(task, { english, taskWords, adaptationOf, needs }) {
     `- **Do not**: ${words.avoid()}`,
     ...(words.setOut
       ? [
-          `- **Set out** ${task.pile ? `${task.pile} things ` : ''}${words.setOut()}${words.also ? `; also ${words.also()}` : ''}`,
+          `- **Set out** ${task.pile ? `${task.pile} things ` : ''}${words.setOut(n)}${words.also ? `; also ${words.also(n)}` : ''}`,
         ]
       : []),
     `- **Watch for** ${task.watchFor.join(', ')}`,

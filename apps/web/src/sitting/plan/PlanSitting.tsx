@@ -62,11 +62,11 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
             onChoose={(chosen) => dispatch({ kind: 'whole-plan', whole: { minutes: Number(chosen) } })}
           />
           <Part label={words.plan.first()}>
-            <b>{taskWords(words, plan.task).name()}</b>. {plan.why}
+            <Named task={plan.task} why={plan.why} />
           </Part>
           {(whole.main !== plan.task || whole.mainWhy !== plan.why) && (
             <Part label={words.plan.forWhat()}>
-              <b>{taskWords(words, whole.main).name()}</b>. {whole.mainWhy}
+              <Named task={whole.main} why={whole.mainWhy} />
             </Part>
           )}
           <Other sitting={sitting} dispatch={dispatch} />
@@ -108,6 +108,17 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
         </Box>
       </Box>
     </Box>
+  );
+}
+
+/** What a task is called, and why it is put. */
+function Named({ task, why }: { readonly task: TaskId; readonly why: string }) {
+  const name = taskWords(words, task).name();
+  return (
+    <>
+      <b>{name}</b>
+      {/[?!]$/.test(name) ? '' : '.'} {why}
+    </>
   );
 }
 
