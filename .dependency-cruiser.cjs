@@ -29,7 +29,7 @@ const floors = {
     ['wording'],
     ['api', 'amending'],
     ['common'],
-    ['dotline', 'office', 'outbox'],
+    ['dotline', 'office', 'outbox', 'shelf'],
     ['child', 'devices', 'entrance', 'passing', 'room', 'sitting'],
     ['languages', 'replay', 'search', 'settings', 'today'],
     ['app'],

@@ -24,6 +24,11 @@ const expected = {
     slips: ['gave-another-number'],
   },
   'not-kept': { skills: ['conservation'], slips: ['counted-again'] },
+  // Asked on from a number: of the sums that lean on it each shows it too.
+  'restarts-at-one': {
+    skills: ['count-on', 'count-back', 'hidden', 'together', 'one-more'],
+    slips: ['cannot-go-on', 'cannot-go-back', 'answered-another', 'counted-the-start'],
+  },
 };
 
 /** The same, in the project’s own children. */
@@ -36,6 +41,7 @@ const ourAbilities = {
   skips: { skips: 6 },
   'fetch-handful': { fetches: 3 },
   'not-kept': { keeps: 0.02 },
+  'restarts-at-one': { goesOnTo: -5 },
 };
 
 const share = (list, holds) => (list.length === 0 ? NaN : list.filter(holds).length / list.length);

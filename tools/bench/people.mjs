@@ -70,6 +70,7 @@ function theirChild(core, child, months, seed) {
           language: 'en',
           ...(task.id === 'say-far' && { stopAt: n }),
           ...(set.pile && { pile: set.pile }),
+          ...(task.goes === 1 && { steps: wordsOn }),
         },
         { day, minute: seconds / 60, turn: turn++ },
       );
@@ -106,7 +107,13 @@ export const scoredSkills = [
   },
   { skill: 'ring', by: 'one-to-one', task: 'count-ring', largest: 20, theirs: ['one-to-one', 'ring'] },
   { skill: 'fetch', by: 'fetch', task: 'give-n', largest: 10, theirs: ['fetch'] },
+  { skill: 'count-on', by: 'count-on', task: 'go-on-from', largest: 17, theirs: ['count-on'] },
+  // The second generator goes back all the way to one, which is another skill: it has no truth for three words.
+  { skill: 'count-back', by: 'count-back', task: 'go-back-from', largest: 20, theirs: null },
 ];
+
+/** Words after the number, where a child goes on from it. */
+const wordsOn = 3;
 
 /** A child that counts to fetch is sure of every number asked for here. */
 const numberOfLevel = [0, 1, 2, 3, 4, 10];
@@ -116,7 +123,7 @@ const numberOfLevel = [0, 1, 2, 3, 4, 10];
  * every smaller one, it is right three times in four.
  */
 export async function drawnChildren(core) {
-  const { drawChild, trueOrder, trueTracking } = core;
+  const { drawChild, trueGoingOn, trueOrder, trueTracking } = core;
   return {
     ours: (i, seed) => {
       const drawn = drawChild(core.seededRandom(seed * 100_000 + i));
@@ -126,6 +133,8 @@ export async function drawnChildren(core) {
         makeUps: [`racing: ${ability.racing}`, `slope: ${ability.orderSlope}`, `lapse: ${ability.lapse}`],
         truthOf: ({ by }) => {
           if (by === 'order') return trueOrder(ability, 30);
+          if (by === 'count-on') return trueGoingOn(ability, 1, 30);
+          if (by === 'count-back') return trueGoingOn(ability, -1, 30);
           return by === 'fetch' ? numberOfLevel[Math.floor(ability.fetches)] : trueTracking(ability, 30);
         },
       };
@@ -137,7 +146,10 @@ export async function drawnChildren(core) {
         ...theirChild(core, child, months, seed * 100_000 + i),
         makeUps: Object.entries(child.makeup).map(([aspect, name]) => `${aspect}: ${name}`),
         truthOf: ({ by, theirs, largest }, day) =>
-          Math.min(truth(child, theirs[0], theirs[1], day).T, by === 'fetch' ? largest : 30),
+          Math.min(
+            truth(child, theirs[0], theirs[1], day, { steps: wordsOn }).T,
+            by === 'fetch' ? largest : 30,
+          ),
       };
     },
   };

@@ -53,6 +53,7 @@ export async function benchSaid({ children, seed, only = scoredSkills.map((one) 
   const byMakeUp = [];
   for (const [population, childOf] of populations) {
     for (const skill of scoredSkills.filter((one) => only.includes(one.skill))) {
+      if (population === 'theirs' && skill.theirs === null) continue;
       // In the first generator every arrangement is alike: one of them is enough.
       if (population === 'ours' && ['aside', 'scattered', 'ring'].includes(skill.skill)) continue;
       const looks = Array.from({ length: children }, (_, i) => {

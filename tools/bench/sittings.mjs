@@ -4,6 +4,7 @@ import { birthDateOf, onlyOf, secondsOf } from './flow.mjs';
 import { dateOf, drawnChildren, scoredSkills } from './people.mjs';
 
 const begins = 3;
+const printed = ['order', 'row', 'fetch', 'count-on', 'count-back'];
 const sittingId = 'sitting';
 
 /** Going practice: from three, up one while right, the same once more after a miss, until two running. */
@@ -30,7 +31,8 @@ export async function benchSittings({ children, seed }) {
   const core = await loadCore();
   const rows = [];
   for (const [generator, childOf] of Object.entries(await drawnChildren(core))) {
-    for (const skill of scoredSkills.filter((one) => ['order', 'row', 'fetch'].includes(one.skill))) {
+    for (const skill of scoredSkills.filter((one) => printed.includes(one.skill))) {
+      if (generator === 'theirs' && skill.theirs === null) continue;
       const sat = Array.from({ length: children }, (_, i) => {
         const child = childOf(i, seed);
         const truth = child.truthOf(skill, 0);
@@ -38,7 +40,10 @@ export async function benchSittings({ children, seed }) {
           core
             .saidFor(tries, dateOf(0), { birthDate: birthDateOf(0, child.months) })
             .find((one) => one.skill === skill.skill)?.likelyTo ?? 0;
-        const passedTo = (tries) => tries.findLast((trace) => core.wentWell(skill.by, trace))?.target ?? 0;
+        const passedTo = (tries) => {
+          const last = tries.findLast((trace) => core.wentWell(skill.by, trace));
+          return last ? (core.observationsOf(last).thresholds[skill.by]?.n ?? last.target) : 0;
+        };
         const chosen = onlyOf(core, child, skill, [], 0, { goOn: false, things: 'cork', sittingId });
         const going = upward(core, child, skill);
         return { truth, chosen, going, likely: said(chosen), passed: passedTo(going), read: said(going) };

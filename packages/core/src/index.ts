@@ -54,8 +54,16 @@ export { isRecent } from './asking/modelOf.js';
 export { nextSteps, stepEvidence, type NextStep, type NextSteps } from './next/nextSteps.js';
 export { obstaclesIn, toldObstacle, type SlipPlace, type ToldObstacle } from './evidence/obstacles.js';
 export { type TellingSlip } from './evidence/tellingSlips.js';
-export { tasksFor } from './shelf/tasksOf.js';
-export { allStrands, skillMap, skillOf, type AnyStrand, type SkillId } from './skills/map.js';
+export { isOnShelf, tasksFor } from './shelf/tasksOf.js';
+export { votedFor, type Vote } from './recording/showOfHands.js';
+export {
+  allStrands,
+  skillMap,
+  skillOf,
+  type AnyStrand,
+  type SkillEntry,
+  type SkillId,
+} from './skills/map.js';
 export { tellingSlips, type MoveChoice, type OwnMoves } from './next/moves.js';
 export { dueFor, skillToSitFor, type DueBecause } from './next/due.js';
 export { couldSitTogether } from './next/together.js';

@@ -10,7 +10,7 @@ export { observationsOf } from './evidence/observations.js';
 export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
 export { simulateMonths } from './simulate/history.js';
-export { drawChild, trueOrder, trueTracking } from './simulate/population.js';
+export { drawChild, trueGoingOn, trueOrder, trueTracking } from './simulate/population.js';
 export { putOf, simulateTry } from './simulate/simulateTry.js';
 export { orderPrior } from './statements/order.js';
 export { shapesOf } from './statements/tracking.js';

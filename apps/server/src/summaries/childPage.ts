@@ -3,6 +3,7 @@ import {
   courseOf,
   dotsFor,
   isOfNumbers,
+  isOnShelf,
   looksAt,
   obstaclesIn,
   skillMap,
@@ -12,6 +13,7 @@ import {
   toldObstacle,
   trendOf,
   type NextStep,
+  type SkillEntry,
   type SkillId,
   type Statement,
   type ToldObstacle,
@@ -38,8 +40,12 @@ export function skillLines(
   rulings: ReadonlyMap<SkillId, StatementRulingView>,
 ): readonly SkillLine[] {
   const statements = saidFor(traces, date, { birthDate });
-  const skills = skillMap.filter((skill) => tasksFor(skill).length > 0);
-  const looked = skills.filter((skill) => traces.some((trace) => looksAt(skill, trace)));
+  const isLooked = (skill: SkillEntry): boolean => traces.some((trace) => looksAt(skill, trace));
+  // What is only asked of a whole group is shown once it was.
+  const skills = skillMap.filter(
+    (skill) => tasksFor(skill).length > 0 || (isOnShelf(skill) && isLooked(skill)),
+  );
+  const looked = skills.filter(isLooked);
   const courses = courseOf(
     looked.filter((skill) => skill.axis),
     traces,

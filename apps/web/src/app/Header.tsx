@@ -44,6 +44,7 @@ export function Header({ childrenHere }: HeaderProps) {
         </NavLink>
         <NavLink to="/room">{words.frame.room()}</NavLink>
         <NavLink to="/seen">{words.frame.passing()}</NavLink>
+        <NavLink to="/shelf">{words.shelf.title()}</NavLink>
         <NavLink to="/settings">{words.settings.title()}</NavLink>
         {adult.role === 'lead' && <NavLink to="/office">{words.frame.office()}</NavLink>}
       </Box>

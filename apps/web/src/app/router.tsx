@@ -55,6 +55,16 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../passing/PassingPage.js')).PassingPage }),
               },
               {
+                path: 'shelf',
+                loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
+                lazy: async () => ({ Component: (await import('../shelf/ShelfPage.js')).ShelfPage }),
+              },
+              {
+                path: 'hands',
+                loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
+                lazy: async () => ({ Component: (await import('../passing/ShowOfHands.js')).ShowOfHands }),
+              },
+              {
                 path: 'settings',
                 lazy: async () => ({ Component: (await import('../settings/SettingsPage.js')).SettingsPage }),
                 children: [

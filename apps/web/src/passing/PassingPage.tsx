@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
 import { formatISO } from 'date-fns/formatISO';
 import { useState, type ReactNode } from 'react';
-import { useOutletContext } from 'react-router';
+import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
@@ -75,6 +75,12 @@ export function PassingPage() {
       <Box>
         <PageTitle>{words.frame.passing()}</PageTitle>
         <Typography color="textSecondary">{words.passing.intro()}</Typography>
+      </Box>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+        <Button component={Link} to="/hands">
+          {words.passing.hands()}
+        </Button>
+        <Typography variant="body2">{words.passing.handsHint()}</Typography>
       </Box>
       <Box role="status" sx={{ minHeight: 48, display: 'flex', gap: 2, alignItems: 'center' }}>
         {seen && (

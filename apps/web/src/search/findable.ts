@@ -34,12 +34,14 @@ export const childrenOf = (room: Room, register: readonly RegisterEntry[]): read
 
 /** Every task of the shelf. */
 export const findableTasks = (): readonly Findable[] =>
-  tasks.map(({ id, strand }) => ({
-    kind: 'task',
-    task: id,
-    name: taskWords(words, id).name(),
-    detail: words.strands[strand](),
-  }));
+  tasks
+    .filter(({ inGroup }) => !inGroup)
+    .map(({ id, strand }) => ({
+      kind: 'task',
+      task: id,
+      name: taskWords(words, id).name(),
+      detail: words.strands[strand](),
+    }));
 
 /** The pages and settings that an adult of this role has. */
 export function findablePages(role: Role): readonly Findable[] {
@@ -49,6 +51,8 @@ export function findablePages(role: Role): readonly Findable[] {
     ['/', words.frame.today(), ''],
     ['/room', words.frame.room(), ''],
     ['/seen', words.frame.passing(), ''],
+    ['/hands', words.hands.title(), ''],
+    ['/shelf', words.shelf.title(), ''],
     ['/settings', words.settings.own(), settings],
     ['/settings', words.keys.use(), settings],
     ['/settings/ideas', words.settings.ideas(), settings],

@@ -227,7 +227,8 @@ function thresholdIn(
   const look = thresholdReaders[skill].look(trace);
   if (!look) return null;
   const counts = look.success ? weight.success : weight.miss;
-  return counts > 0 ? { ...look, weight: counts, day } : null;
+  const { choices } = trace;
+  return counts > 0 ? { ...look, weight: counts, day, ...(choices !== undefined && { choices }) } : null;
 }
 
 /**

@@ -1,6 +1,7 @@
 import { behindOrder, countOutPriorMean } from '../estimates/priors.js';
 import { figure } from '../common/parameters.js';
 import { readChange } from '../reading/readChange.js';
+import { readChoice } from '../reading/readChoice.js';
 import { lastGiven } from '../reading/readGiving.js';
 import { readGoingOn } from '../reading/readGoingOn.js';
 import { ruledOf } from '../reading/rulings.js';
@@ -73,6 +74,22 @@ const path: ThresholdReader = {
   },
 };
 
+/** A hand up for one of a few numbers. */
+const voted: ThresholdReader = {
+  look: (trace) => {
+    const chosen = readChoice(trace)?.chosen ?? null;
+    return chosen === null
+      ? null
+      : { n: trace.set.size, success: ruledOf(trace, 'task') ?? chosen === trace.set.size };
+  },
+  slips: (trace) => {
+    const chosen = readChoice(trace)?.chosen ?? null;
+    const isOther = chosen !== null && chosen !== trace.set.size;
+    return isOther ? [{ slip: 'answered-another', at: trace.set.size }] : [];
+  },
+  priorMean: behindOrder(figure.doingBehind),
+};
+
 /** How a try tells of each skill that gives way at some number, where a task looks at it. */
 export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>> = {
   'count-out': given(countOutPriorMean),
@@ -86,4 +103,5 @@ export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>>
   'do-n': given(behindOrder(figure.doingBehind)),
   fingers: given(behindOrder(figure.doingBehind)),
   path,
+  'heard-many': voted,
 };

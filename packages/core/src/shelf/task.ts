@@ -67,6 +67,8 @@ export interface TaskEntry {
   readonly asksMore?: true;
   /** Put with the numbers of its rungs and no other. */
   readonly onlyRungs?: true;
+  /** Put to a whole group, each child deciding alone: in no sitting. */
+  readonly inGroup?: true;
   /** Put only where an adult chooses it: it is no rung for a number. */
   readonly onlyChosen?: true;
   /** The smallest number, where it is not one: an empty set is a set. */

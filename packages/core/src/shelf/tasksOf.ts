@@ -7,6 +7,7 @@ export function tasksFor({ read }: SkillEntry): readonly Task[] {
   return tasks.filter(
     (task) =>
       !task.onlyChosen &&
+      !task.inGroup &&
       task.looksAt === read.by &&
       (read.as !== 'tracking' || task.arrangement === read.arrangement),
   );
@@ -19,3 +20,6 @@ export function skillOfTask(id: TaskId): SkillEntry {
     ({ read }) => read?.by === looksAt && (read.as !== 'tracking' || read.arrangement === arrangement),
   )!;
 }
+
+/** Whether any task of the shelf looks at the skill, in a sitting or with a group. */
+export const isOnShelf = ({ read }: SkillEntry): boolean => tasks.some(({ looksAt }) => looksAt === read?.by);

@@ -1,4 +1,3 @@
-import { figure } from '../common/parameters.js';
 import { chance, pick } from '../common/random.js';
 import { rightChoice } from '../reading/readChoice.js';
 import { placeName } from '../reading/readSharing.js';
@@ -6,7 +5,7 @@ import type { CaptureKind } from '../shelf/captureKind.js';
 import { laysThings, type Task } from '../shelf/tasks.js';
 import type { Change, Question, TraySet, Word } from '../trace/trace.js';
 import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
-import type { HiddenAbility } from './child.js';
+import { chanceOfGoingOn, harderBack } from './goingOn.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What each kind of task puts to the child. */
@@ -185,7 +184,7 @@ function goFrom(tried: TryInProgress, n: number, goes: 1 | -1): SimulatedTry {
     for (let word = from; word !== to + step; word += step) tried.add({ kind: 'say', word });
   };
   const most = goes === 1 ? n + 3 : Math.max(1, n - 3);
-  const harder = goes === 1 ? 0 : 2;
+  const harder = goes === 1 ? 0 : harderBack;
   if (chance(random, chanceOfGoingOn(ability, n + harder))) {
     words(chance(random, 0.3) ? n : n + goes, most);
     return tried.end('finished');
@@ -209,12 +208,6 @@ function workOut(tried: TryInProgress, { from, by }: Change, question: Question)
   const value = knows ? right : pick(random, [Math.max(0, right - 1), right + 1, 'did-not-know']);
   tried.add({ kind: 'answer', value });
   return tried.end('finished');
-}
-
-/** Chance of going on from n: it comes a little after the words themselves. */
-function chanceOfGoingOn({ goesOnTo, orderTo, lapse }: HiddenAbility, n: number): number {
-  const threshold = goesOnTo ?? orderTo - figure.goingOnBehind;
-  return (1 - lapse) / (1 + Math.exp(-(threshold + 0.5 - n)));
 }
 
 function answerHowMany(tried: TryInProgress, laid: Laid, lastWord: Word): Word {

@@ -1,6 +1,7 @@
 import { figure } from '../common/parameters.js';
 import { orderPriorMean } from '../estimates/priors.js';
 import { usualChild, type HiddenAbility } from './child.js';
+import { chanceOfGoingOn, harderBack } from './goingOn.js';
 import { pick, type Random } from '../common/random.js';
 import { chanceOfWords } from './words.js';
 
@@ -47,6 +48,11 @@ export function trueOrder(ability: HiddenAbility, largest: number): number {
 /** The largest set counted in a row without a slip three times in four. */
 export function trueTracking(ability: HiddenAbility, largest: number): number {
   return largestSteady((n) => (1 - ability.slipPerThing) ** n, largest);
+}
+
+/** The largest number from which, and from every smaller one, it goes on, or back, three times in four. */
+export function trueGoingOn(ability: HiddenAbility, goes: 1 | -1, largest: number): number {
+  return largestSteady((n) => chanceOfGoingOn(ability, n + (goes === 1 ? 0 : harderBack)), largest);
 }
 
 function largestSteady(chanceAt: (n: number) => number, largest: number): number {

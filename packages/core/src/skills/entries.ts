@@ -51,6 +51,7 @@ export const skillMap = [
   tracking('scattered', [on('row', 2)], 'scattered'),
   tracking('ring', [on('row', 2)], 'ring'),
   tracking('heard', [on('order'), on('aside', 1)], 'heard'),
+  threshold('heard-many', 'one-to-one', [on('heard')]),
   principle('one-to-one-judged', 'one-to-one', [on('row', 5)], 'one-to-one'),
 
   principle('last-word', 'cardinality', [on('row', 3)], 'one-to-one'),

@@ -20,4 +20,6 @@ export default {
   who: 'Who',
   what: 'What you saw',
   number: 'Which number',
+  hands: 'Show of hands',
+  handsHint: 'The whole group listens to a tin and decides, in a minute.',
 };

@@ -46,4 +46,5 @@ export default {
   fingers: 'Shows a number on fingers',
   path: 'Moves along a path',
   'sure-win': 'Plans the last turns',
+  'heard-many': 'Hears how many',
 };

@@ -21,6 +21,7 @@ export default {
   'do-n': 'does it {n, plural, one {once} other {# times}} and stops',
   fingers: 'shows {n, plural, one {1 finger} other {# fingers}}',
   path: 'moves {n, plural, one {1 square} other {# squares}} along a path',
+  'heard-many': 'hears how many there are, up to {n}',
   'count-out': 'counts out {n}',
   fetch: 'gives {n} when asked',
   fetchAny: 'gives any number asked for, up to {n} so far',

@@ -78,6 +78,7 @@ export default {
     other: 'said {what}',
   },
   ofOtter: 'of {what}, {said}',
+  voted: 'put a hand up for {said}; there were {n}',
   askedEnough: 'asked if there were enough, {said}',
   askedThere: 'asked part-way if they were there, {said}',
   otter: {

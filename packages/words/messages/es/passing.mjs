@@ -20,4 +20,6 @@ export default {
   who: 'Quién',
   what: 'Qué viste',
   number: 'Qué número',
+  hands: 'Manos arriba',
+  handsHint: 'Todo el grupo escucha una lata y decide, en un minuto.',
 };

@@ -46,4 +46,5 @@ export default {
   fingers: 'Enseña un número con los dedos',
   path: 'Avanza por un camino',
   'sure-win': 'Piensa los últimos turnos',
+  'heard-many': 'Oye cuántos son',
 };

@@ -21,6 +21,7 @@ export default {
   'do-n': 'lo hace {n, plural, one {una vez} other {# veces}} y para',
   fingers: 'enseña {n, plural, one {1 dedo} other {# dedos}}',
   path: 'avanza {n, plural, one {1 casilla} other {# casillas}} por un camino',
+  'heard-many': 'oye cuántos son, hasta {n}',
   'count-out': 'aparta {n} contando',
   fetch: 'da {n} cuando se le piden',
   fetchAny: 'da cualquier número que se le pida, por ahora hasta {n}',

@@ -78,6 +78,7 @@ export default {
     other: 'dijo {what}',
   },
   ofOtter: 'de {what}, {said}',
+  voted: 'levantó la mano por {said}; había {n}',
   askedEnough: 'preguntado si había suficientes, {said}',
   askedThere: 'preguntado a mitad si ya estaban, {said}',
   otter: {

@@ -273,6 +273,8 @@ function tellChoice(words: Words, trace: ReadableTrace): string | null {
   const said = saidOf(words, choice.chosen);
   const { layout } = trace.set;
   if (layout?.most !== undefined) return said;
+  if (trace.set.arrangement === 'heard')
+    return tries.voted({ said: String(choice.chosen), n: trace.set.size });
   if (layout?.puppet) return tries.ofOtter({ what: tries.otter[layout.puppet.slip](), said });
   return layout ? tries.askedEnough({ said }) : tries.askedThere({ said });
 }

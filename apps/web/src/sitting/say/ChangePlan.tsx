@@ -48,7 +48,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         label={words.plan.task()}
         value={plan.task}
         options={tasks
-          .filter((one) => one.strand === strand)
+          .filter((one) => one.strand === strand && !one.inGroup)
           .map(({ id }) => [id, taskWords(words, id).name()])}
         onChoose={(id) => lay({ task: id })}
         columns={2}

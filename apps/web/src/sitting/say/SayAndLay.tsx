@@ -4,10 +4,13 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js';
 import { todayHere } from '../../common/days.js';
+import { later } from '../../common/later.js';
 import { NumberStrip } from '../thumb/NumberStrip.js';
 import { scriptFor, wayWords, type Standing } from './script.js';
 import type { Plan, Sitting } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
+
+const CardButton = later(async () => (await import('../../shelf/CardButton.js')).CardButton);
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];
@@ -52,6 +55,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           <Typography variant="body2">{words.say.also({ things: told.also(numbers) })}</Typography>
         )}
         <NumberStrip plan={plan} child={child} />
+        {isLaying && <CardButton task={task.id} />}
       </Box>
       {access.map((need) => (
         <Box

@@ -1,6 +1,6 @@
 import type { TaskEntry } from '../task.js';
 
-/** Tasks in which a puppet counts and the child is the judge. */
+/** Tasks in which somebody or something else counts, and the child is the judge. */
 export const judgedTasks = [
   {
     id: 'say-spot',
@@ -31,5 +31,19 @@ export const judgedTasks = [
     harder: 'count-row',
     adaptedAs: 'counting',
     minutes: 3,
+  },
+  {
+    id: 'show-of-hands',
+    strand: 'one-to-one',
+    looksAt: 'heard-many',
+    kind: 'choose',
+    inGroup: true,
+    arrangement: 'heard',
+    ladder: [2, 3, 4, 5, 6, 7, 8, 10],
+    watchFor: ['answered-another'],
+    easier: 'count-heard',
+    harder: 'drop-in',
+    adaptedAs: 'counting',
+    minutes: 5,
   },
 ] as const satisfies readonly TaskEntry[];

@@ -1,0 +1,191 @@
+import type { RegisterEntry, Room } from '@dotting/contract';
+import type { ChildId } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Typography from '@mui/material/Typography';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useOutletContext } from 'react-router';
+import { todayQuery } from '../api/queries.js';
+import { Choice } from '../common/Choice.js';
+import { Notice } from '../common/Notice.js';
+import { PageTitle } from '../common/PageTitle.js';
+import { words } from '../wording/words.js';
+import { useKeepVotes } from './keepVotes.js';
+
+const numbers = Array.from({ length: 12 }, (_, i) => i + 1);
+const mostOffered = 3;
+const whoIsHere = 'here';
+
+/** The whole group decides how many fell into a tin: who is here, a hand for each number, and what there was. */
+export function ShowOfHands() {
+  const room = useOutletContext<Room | undefined>();
+  const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+  if (!data) return <Notice>{words.passing.noChildren()}</Notice>;
+  return <Hands key={room!.id} register={data.register} notHere={data.notHere} />;
+}
+
+interface HandsProps {
+  readonly register: readonly RegisterEntry[];
+  readonly notHere: readonly ChildId[];
+}
+
+function Hands({ register, notHere }: HandsProps) {
+  const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
+  const [offered, setOffered] = useState<readonly number[]>([]);
+  const [eyesShut, setEyesShut] = useState(true);
+  const [isNew, setNew] = useState(false);
+  const [tapping, setTapping] = useState<string>(whoIsHere);
+  const [votes, setVotes] = useState<ReadonlyMap<ChildId, number>>(new Map());
+  const [were, setWere] = useState<number>();
+  const [told, setTold] = useState<string>();
+  const keepVotes = useKeepVotes();
+
+  const offer = (n: number): void => {
+    const now = offered.includes(n)
+      ? offered.filter((one) => one !== n)
+      : [...offered, n].slice(-mostOffered);
+    setOffered(now.toSorted((a, b) => a - b));
+    setVotes(new Map([...votes].filter(([, vote]) => now.includes(vote))));
+    setTapping(whoIsHere);
+  };
+  const tap = ({ id }: RegisterEntry): void => {
+    const n = Number(tapping);
+    if (tapping === whoIsHere) {
+      setAway(away.has(id) ? new Set([...away].filter((one) => one !== id)) : new Set([...away, id]));
+      setVotes(new Map([...votes].filter(([child]) => child !== id)));
+    } else if (votes.get(id) === n) setVotes(new Map([...votes].filter(([child]) => child !== id)));
+    else setVotes(new Map([...votes, [id, n]]));
+  };
+  const keep = async (): Promise<void> => {
+    const children = register.filter(({ id }) => votes.has(id));
+    await keepVotes(children, votes, { were: were!, offered, eyesShut }, isNew);
+    setTold(words.hands.kept({ n: children.length, were: were! }));
+    setVotes(new Map());
+    setWere(undefined);
+    setTapping(whoIsHere);
+  };
+  const canKeep = votes.size > 0 && were !== undefined && offered.length >= 2;
+
+  return (
+    <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
+      <Box>
+        <PageTitle>{words.hands.title()}</PageTitle>
+        <Typography color="textSecondary">{words.hands.intro()}</Typography>
+      </Box>
+      <Typography role="status" sx={{ fontWeight: 700, minHeight: 28 }}>
+        {told}
+      </Typography>
+      <Numbers label={words.hands.offered()} chosen={offered} onChoose={offer} />
+      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+        <Choice
+          label={words.hands.eyes()}
+          value={eyesShut ? 'shut' : 'open'}
+          options={[
+            ['shut', words.hands.shut()],
+            ['open', words.hands.open()],
+          ]}
+          onChoose={(eyes) => setEyesShut(eyes === 'shut')}
+        />
+        <Choice
+          label={words.hands.known()}
+          value={isNew ? 'new' : 'usual'}
+          options={[
+            ['usual', words.hands.usual()],
+            ['new', words.hands.firstTime()],
+          ]}
+          onChoose={(known) => setNew(known === 'new')}
+        />
+      </Box>
+      <Choice
+        label={words.hands.nowTap()}
+        value={tapping}
+        options={[
+          [whoIsHere, words.hands.whoIsHere()],
+          ...offered.map((n) => [String(n), words.hands.handsFor({ n })] as const),
+        ]}
+        onChoose={setTapping}
+      />
+      <Box
+        role="group"
+        aria-label={words.hands.children()}
+        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
+      >
+        {register.map((child) => (
+          <Face
+            key={child.id}
+            name={child.firstName}
+            isAway={away.has(child.id)}
+            vote={votes.get(child.id)}
+            isDisabled={away.has(child.id) && tapping !== whoIsHere}
+            onTap={() => tap(child)}
+          />
+        ))}
+      </Box>
+      <Numbers label={words.hands.were()} chosen={were === undefined ? [] : [were]} onChoose={setWere} />
+      <Button
+        size="large"
+        variant="contained"
+        color="secondary"
+        disabled={!canKeep}
+        onClick={() => void keep()}
+        sx={{ justifySelf: 'start' }}
+      >
+        {words.hands.keep({ n: votes.size })}
+      </Button>
+    </Box>
+  );
+}
+
+interface NumbersProps {
+  readonly label: string;
+  readonly chosen: readonly number[];
+  readonly onChoose: (n: number) => void;
+}
+
+function Numbers({ label, chosen, onChoose }: NumbersProps) {
+  return (
+    <Box role="group" aria-label={label}>
+      <Typography variant="body2" color="textSecondary">
+        {label}
+      </Typography>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
+        {numbers.map((n) => (
+          <Button key={n} aria-pressed={chosen.includes(n)} onClick={() => onChoose(n)} sx={{ minWidth: 52 }}>
+            {n}
+          </Button>
+        ))}
+      </Box>
+    </Box>
+  );
+}
+
+interface FaceProps {
+  readonly name: string;
+  readonly isAway: boolean;
+  readonly vote: number | undefined;
+  readonly isDisabled: boolean;
+  readonly onTap: () => void;
+}
+
+/** One child: whether it is here, and the number that it put a hand up for. */
+function Face({ name, isAway, vote, isDisabled, onTap }: FaceProps) {
+  const { handFor, isHere, isNotHere } = words.hands;
+  return (
+    <Button
+      size="large"
+      aria-label={
+        isAway ? isNotHere({ name }) : vote === undefined ? isHere({ name }) : handFor({ name, n: vote })
+      }
+      aria-pressed={vote !== undefined}
+      disabled={isDisabled}
+      onClick={onTap}
+      sx={{ minWidth: 104, flexDirection: 'column', ...(isAway && { opacity: 0.55 }) }}
+    >
+      {name}
+      <Typography component="span" variant="body2">
+        {isAway ? words.hands.notHere() : (vote ?? '·')}
+      </Typography>
+    </Button>
+  );
+}

@@ -1,0 +1,23 @@
+export default {
+  title: 'Show of hands',
+  intro:
+    'Things fall into a tin. Every child decides alone; tap who put a hand up for each number, then open the tin.',
+  offered: 'Numbers to choose from (two or three)',
+  eyes: 'Eyes',
+  shut: 'shut',
+  open: 'open, in sight of others',
+  nowTap: 'Now tap',
+  whoIsHere: 'who is here',
+  handsFor: 'hands for {n}',
+  children: 'Children',
+  notHere: 'not here',
+  handFor: '{name}, hand up for {n}',
+  isHere: '{name}, here',
+  isNotHere: '{name}, not here',
+  were: 'In the tin there were',
+  keep: '{n, plural, one {Keep 1 hand} other {Keep # hands}}',
+  kept: '{n, plural, one {1 hand kept} other {# hands kept}}. In the tin there were {were}.',
+  known: 'The game is',
+  usual: 'known to them',
+  firstTime: 'new to them',
+};
