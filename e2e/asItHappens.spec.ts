@@ -114,7 +114,7 @@ test('seven in a frame of ten, and how many more', async ({ signedIn: page }) =>
   await expect(page.getByText('“How many more would fill it?”')).toBeVisible();
   await press(page, '2');
   await expect(told(page)).toHaveText(/Said 2 more would fill it; it takes 3\.$/);
-  await press(page, 'in the empty cells');
+  await press(page, 'empty cells');
   await expect(told(page)).toHaveText(/The empty cells were in view, so it counts for less\.$/);
 });
 

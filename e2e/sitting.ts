@@ -105,18 +105,28 @@ export async function openChild(page: Page, child: string, words = english): Pro
   await expect(page.getByRole('heading', { name: child, exact: true })).toBeVisible();
 }
 
+/** From among the tasks of the strand: a button each, or a list where there are many. */
+export async function chooseTask(column: Locator, task: string, words = english): Promise<void> {
+  const list = column.getByRole('combobox', { name: words.plan.task() });
+  const button = column.getByRole('button', { name: task, exact: true });
+  await expect(list.or(button)).toBeVisible();
+  // The column follows a moment after the tap.
+  if (await button.isVisible()) {
+    await button.click();
+    return expect(button).toHaveAttribute('aria-pressed', 'true');
+  }
+  await list.click();
+  await column.page().getByRole('option', { name: task, exact: true }).click();
+  await expect(list).toHaveText(task);
+}
+
 export async function lay(page: Page, size: number, task: string, things: string | null): Promise<void> {
   await page.getByRole('button', { name: 'Change task' }).click();
   const column = page.getByRole('region', { name: 'Say and set out' });
   const { strand } = tasks.find(({ id }) => taskWords(english, id).name() === task)!;
   await column.getByRole('button', { name: english.strands[strand](), exact: true }).click();
-  await column.getByRole('button', { name: task, exact: true }).click();
+  await chooseTask(column, task);
   if (things !== null) await column.getByRole('button', { name: things }).click();
-  // The column follows a moment after the tap.
-  await expect(column.getByRole('button', { name: task, exact: true })).toHaveAttribute(
-    'aria-pressed',
-    'true',
-  );
   if (tasks.find(({ id }) => taskWords(english, id).name() === task)!.onlyRungs) {
     await column.getByRole('button', { name: String(size), exact: true }).click();
     return press(page, 'Use this');

@@ -1,11 +1,13 @@
 import { english, taskWords, type Words } from '@dotting/words';
 import type { Page } from '@playwright/test';
-import { expect, lay, openChild, press, tap } from './sitting.js';
+import { chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
 
 export const addresses = [
   '/',
   '/room',
   '/seen',
+  '/hands',
+  '/shelf',
   '/settings',
   '/settings/ideas',
   '/settings/languages',
@@ -51,8 +53,9 @@ export async function* aSitting(page: Page, words: Words): AsyncGenerator<string
   yield 'the plan';
   await press(page, words.sitting.changeTask());
   yield 'another task';
-  await page.getByRole('button', { name: words.strands['one-to-one'](), exact: true }).click();
-  await page.getByRole('button', { name: taskWords(words, 'count-row').name(), exact: true }).click();
+  const column = page.getByRole('region', { name: words.sitting.sayAndSetOut() });
+  await column.getByRole('button', { name: words.strands['one-to-one'](), exact: true }).click();
+  await chooseTask(column, taskWords(words, 'count-row').name(), words);
   await press(page, words.sitting.useThis());
   await press(page, words.sitting.start());
   yield 'the tray';

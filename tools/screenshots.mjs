@@ -121,7 +121,11 @@ async function lay(page, strand, task) {
   const column = page.getByRole('region', { name: 'Say and set out' });
   await page.getByRole('button', { name: 'Change task' }).click();
   await column.getByRole('button', { name: strand, exact: true }).click();
-  await column.getByRole('button', { name: task, exact: true }).click();
+  const list = column.getByRole('combobox', { name: 'Task' });
+  if (await list.isVisible()) {
+    await list.click();
+    await page.getByRole('option', { name: task, exact: true }).click();
+  } else await column.getByRole('button', { name: task, exact: true }).click();
   for (let i = Number(await column.getByLabel('How many to set out').innerText()); i < 6; i++)
     await column.getByRole('button', { name: 'one more' }).click();
   await page.getByRole('button', { name: 'Use this' }).click();

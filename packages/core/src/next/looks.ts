@@ -4,6 +4,7 @@ import { saidFor } from '../statements/saidFor.js';
 import { surelyTo } from '../statements/claimedTo.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import { looksAt } from '../evidence/went.js';
+import { tasksFor } from '../shelf/tasksOf.js';
 
 /** What is looked at again in time, whatever else is: the strands that have tasks. */
 export const coreStrands = [
@@ -41,7 +42,8 @@ export function summarise(
   return skillMap.flatMap((skill) => {
     const strand = coreStrands.find((one) => one === skill.strand);
     const days = tries.filter((trace) => looksAt(skill, trace)).map(dayOf);
-    if (!strand || days.length === 0) return [];
+    // A hand up in the group is no look at the child.
+    if (!strand || days.length === 0 || tasksFor(skill).length === 0) return [];
     const statement = statementFor(skill, now);
     const before = statementFor(skill, then);
     return {

@@ -19,15 +19,21 @@ export const count: KindView = {
   isStill: false,
   done: () => words.kinds.doneCounting(),
   whole: (n) => words.kinds.countedAllN({ n }),
-  strategies: () => [
-    ['touched', words.kinds.touchedEach()],
-    ['moved-aside', words.kinds.movedEach()],
-    ['lined-up', words.kinds.linedUp()],
-    ['covered', words.kinds.coveredEach()],
-    ['crossed-out', words.kinds.crossedOut()],
-    ['coloured', words.kinds.colouredEach()],
-    ['looked', words.kinds.byLooking()],
-    ['fingers', words.kinds.onFingers()],
-    ['knew', words.kinds.knewIt()],
-  ],
+  strategies: (arrangement) =>
+    arrangement === 'pictures'
+      ? [
+          ['touched', words.kinds.touchedEach()],
+          ['crossed-out', words.kinds.crossedOut()],
+          ['coloured', words.kinds.colouredEach()],
+          ['covered', words.kinds.coveredEach()],
+          ['looked', words.kinds.byLooking()],
+        ]
+      : [
+          ['touched', words.kinds.touchedEach()],
+          ['moved-aside', words.kinds.movedEach()],
+          ['lined-up', words.kinds.linedUp()],
+          ['covered', words.kinds.coveredEach()],
+          ['looked', words.kinds.byLooking()],
+          ['knew', words.kinds.knewIt()],
+        ],
 };

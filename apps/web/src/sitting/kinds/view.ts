@@ -1,4 +1,4 @@
-import type { Strategy } from '@dotting/core';
+import type { Arrangement, Strategy } from '@dotting/core';
 import type { ComponentType } from 'react';
 import type { ThumbColumnProps } from '../thumb/props.js';
 
@@ -13,5 +13,5 @@ export interface KindView {
   /** On the button that enters all of it without a slip; null where there is none. */
   readonly whole: ((n: number) => string) | null;
   /** How a child may have gone about it. */
-  readonly strategies: () => readonly (readonly [Strategy, string])[];
+  readonly strategies: (arrangement: Arrangement) => readonly (readonly [Strategy, string])[];
 }

@@ -8,6 +8,7 @@ import { languageName } from '../../common/language.js';
 import { narrow, points, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
+import { Listed } from '../../common/Listed.js';
 import type { Action } from '../after.js';
 import type { Sitting } from '../../outbox/sitting.js';
 import { amountOf, numbersIn, taskWords, tellCaution, thingsWords } from '@dotting/words';
@@ -137,7 +138,7 @@ function Part({ label, children }: { readonly label: string; readonly children: 
 function Other({ sitting: { whole }, dispatch }: Pick<PlanSittingProps, 'sitting' | 'dispatch'>) {
   const options = otherQuestions(whole.main);
   return (
-    <Choice<TaskId | 'none'>
+    <Listed<TaskId | 'none'>
       label={words.plan.then()}
       value={whole.other !== null && options.includes(whole.other) ? whole.other : 'none'}
       options={[
@@ -145,7 +146,6 @@ function Other({ sitting: { whole }, dispatch }: Pick<PlanSittingProps, 'sitting
         ['none', words.plan.nothingElse()],
       ]}
       onChoose={(id) => dispatch({ kind: 'whole-plan', whole: { other: id === 'none' ? null : id } })}
-      columns={2}
     />
   );
 }

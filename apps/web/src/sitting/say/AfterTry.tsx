@@ -34,7 +34,7 @@ const endings = [
 
 /** What the try showed, in one sentence that can be put right here. */
 export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
-  const [isPuttingRight, setIsPuttingRight] = useState(false);
+  const [opened, setOpened] = useState<'correct' | 'set-aside' | null>(null);
   const isPainted = useIsPainted();
   const { head, events } = tried;
   const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
@@ -60,21 +60,41 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
           {tellTry(words, { ...head, ended: head.ended ?? 'finished', events })}
         </Typography>
       </Box>
-      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button onClick={() => setIsPuttingRight(!isPuttingRight)} aria-expanded={isPuttingRight}>
+      <Box
+        sx={{
+          display: 'flex',
+          gap: 1,
+          flexWrap: 'wrap',
+          [narrow]: { gap: 0.5, '& > button': { px: 1, fontSize: '0.92rem' } },
+        }}
+      >
+        <Button
+          onClick={() => setOpened(opened === 'correct' ? null : 'correct')}
+          aria-expanded={opened === 'correct'}
+        >
           {words.after.notRight()}
         </Button>
         {canCheck(tried) && (
           <Button onClick={() => dispatch({ kind: 'check' })}>{words.after.check()}</Button>
         )}
-        {head.setAside !== undefined && (
+        {head.setAside === undefined ? (
+          <Button
+            onClick={() => setOpened(opened === 'set-aside' ? null : 'set-aside')}
+            aria-expanded={opened === 'set-aside'}
+          >
+            {words.after.leaveOut()}
+          </Button>
+        ) : (
           <Button onClick={() => setAside(null)}>{words.after.countAfterAll()}</Button>
         )}
       </Box>
       {head.set.layout?.handful && (
         <ThereWere size={head.set.size} onKnown={(n) => dispatch({ kind: 'there-were', n })} />
       )}
-      {isPuttingRight ? (
+      {opened === 'set-aside' && head.setAside === undefined && (
+        <Reasons title={words.after.dontCount()} usual={reasons()} onReason={setAside} />
+      )}
+      {opened === 'correct' ? (
         <PutRight tried={tried} onGesture={(gesture) => dispatch({ kind: 'gesture', gesture })} />
       ) : (
         isPainted && <WhatMayBeAdded tried={tried} languages={languages} dispatch={dispatch} />
@@ -87,7 +107,9 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
 function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
   const { here } = useHere();
   const { kind, strategies } = taskOf(head.task);
-  const ways = strategies?.map((one) => [one, words.kinds.seen[one]()] as const) ?? viewOf[kind].strategies();
+  const ways =
+    strategies?.map((one) => [one, words.kinds.seen[one]()] as const) ??
+    viewOf[kind].strategies(head.set.arrangement);
   const others = head.second === undefined ? languages.filter((tag) => tag !== head.language) : [];
   const { wantsReason } = taskOf(head.task);
   return (
@@ -98,7 +120,6 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
           value={head.strategy ?? null}
           options={ways}
           onChoose={(one) => dispatch({ kind: 'strategy', strategy: one === head.strategy ? null : one })}
-          {...(ways.length > 6 && { columns: 3 })}
         />
       )}
       {others.length > 0 && (
@@ -120,7 +141,6 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
           value={head.reason ?? null}
           options={reasonsGiven.map((one) => [one, words.after.reasons[one]()])}
           onChoose={(one) => dispatch({ kind: 'reason', reason: one === head.reason ? null : one })}
-          columns={2}
         />
       )}
       <Choice
@@ -131,7 +151,6 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
           ...cues.map((one) => [one, words.after.cues[one]()] as const),
         ]}
         onChoose={(cue) => dispatch({ kind: 'cue', cue: cue === 'none' ? null : cue })}
-        columns={3}
       />
       <Choice
         label={words.after.howItEnded()}
@@ -139,13 +158,6 @@ function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps)
         options={endings.map((one) => [one, words.after.ended[one]()])}
         onChoose={(ended) => dispatch({ kind: 'end', ended })}
       />
-      {head.setAside === undefined && (
-        <Reasons
-          title={words.after.dontCount()}
-          usual={reasons()}
-          onReason={(reason) => dispatch({ kind: 'set-aside', reason })}
-        />
-      )}
     </>
   );
 }

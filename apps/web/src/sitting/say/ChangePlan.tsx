@@ -9,6 +9,7 @@ import {
   taskOf,
   tasks,
   type Strand,
+  type TaskId,
 } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -17,6 +18,7 @@ import { useState } from 'react';
 import { languageName } from '../../common/language.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
+import { Listed } from '../../common/Listed.js';
 import { narrow, slim } from '../../common/theme.js';
 import type { Plan, Sitting } from '../../outbox/sitting.js';
 import { taskWords, thingsWords } from '@dotting/words';
@@ -44,15 +46,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         options={strands.map((one) => [one, words.strands[one]()])}
         onChoose={setStrand}
       />
-      <Choice
-        label={words.plan.task()}
-        value={plan.task}
-        options={tasks
-          .filter((one) => one.strand === strand && !one.inGroup)
-          .map(({ id }) => [id, taskWords(words, id).name()])}
-        onChoose={(id) => lay({ task: id })}
-        columns={2}
-      />
+      <WhichTask strand={strand} chosen={plan.task} onChoose={(id) => lay({ task: id })} />
       {task.onlyRungs ? (
         <Choice
           label={words.plan.howMany()}
@@ -123,6 +117,34 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         />
       )}
     </Box>
+  );
+}
+
+interface WhichTaskProps {
+  readonly strand: Strand;
+  readonly chosen: TaskId;
+  readonly onChoose: (id: TaskId) => void;
+}
+
+/** So many lie side by side without pushing the rest off a small tablet. */
+const mostSideBySide = 8;
+
+/** The tasks of a strand: a button each, or a list where there are many. */
+function WhichTask({ strand, chosen, onChoose }: WhichTaskProps) {
+  const ofStrand = tasks.filter((one) => one.strand === strand && !one.inGroup);
+  const options = ofStrand.map(({ id }) => [id, taskWords(words, id).name()] as const);
+  if (ofStrand.length <= mostSideBySide)
+    return (
+      <Choice label={words.plan.task()} value={chosen} options={options} onChoose={onChoose} columns={2} />
+    );
+  const isOfStrand = ofStrand.some(({ id }) => id === chosen);
+  return (
+    <Listed
+      label={words.plan.task()}
+      value={isOfStrand ? chosen : null}
+      options={options}
+      onChoose={onChoose}
+    />
   );
 }
 
