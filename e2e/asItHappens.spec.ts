@@ -65,7 +65,7 @@ test('a handful: it grows with the taps, and is known by the second count', asyn
   app,
   signedIn: page,
 }) => {
-  await sitDown(page, 'Wren', 8, 'A handful');
+  await sitDown(page, 'Dilys', 8, 'A handful');
   await tap(page, 4);
   await press(page, 'How many?');
   await press(page, '4');
@@ -83,7 +83,7 @@ test('a handful: it grows with the taps, and is known by the second count', asyn
     .click();
   await expect(told(page)).toHaveText(/^Of 6 corks: missed 2\./);
   await expectAllSent(page);
-  expect((await app.eventsOfLatestTry('Wren')).length).toBeGreaterThan(9);
+  expect((await app.eventsOfLatestTry('Dilys')).length).toBeGreaterThan(9);
 });
 
 test('the words while giving, and a stop on the way', async ({ signedIn: page }) => {
@@ -119,7 +119,7 @@ test('seven in a frame of ten, and how many more', async ({ signedIn: page }) =>
 });
 
 test('an empty set is asked about as any other', async ({ signedIn: page }) => {
-  await sitDown(page, 'Wren', 0, 'How many?');
+  await sitDown(page, 'Dilys', 0, 'How many?');
   await press(page, 'How many?');
   await press(page, '0');
   await expect(told(page)).toHaveText(/said 0 without counting/i);
@@ -141,7 +141,7 @@ test.describe('a room that always checks', () => {
     await press(page, 'Save');
     await expect(room.getByText(/always checks a count/)).toBeVisible();
     await page.goto('/');
-    await sitDown(page, 'Wren', 4, 'How many?');
+    await sitDown(page, 'Dilys', 4, 'How many?');
     await expect(page.getByText(/Cover them before you ask how many/)).toBeVisible();
   });
 });

@@ -47,7 +47,7 @@ test('more fall into the tin: what it comes to, how it was found, and a replay o
 test('the square it stood on, counted as the first step', async ({ signedIn: page }) => {
   await sitDown(page, 'Mateusz', 4, 'Along the towpath', null);
   await tap(page, 4);
-  await number(page, 'Did it, showed or moved', 3);
+  await number(page, 'How many they did', 3);
   await press(page, 'Done');
   await expect(told(page)).toHaveText(
     'Asked for 4 squares, did 3, counting to 4. One short: perhaps the square it stood on was counted.',
@@ -57,7 +57,7 @@ test('the square it stood on, counted as the first step', async ({ signedIn: pag
 test('the game of the frame: the adult is told how to be sure of the last one', async ({
   signedIn: page,
 }) => {
-  await sitDown(page, 'Wren', 10, 'Who fills the frame?');
+  await sitDown(page, 'Dilys', 10, 'Who fills the frame?');
   const stands = page.getByRole('region', { name: 'For you: where the game stands' });
   await expect(stands).toContainText('10 cells left. Place 2 now');
   await press(page, 'Place 2');

@@ -39,7 +39,8 @@ test('a whole guided sitting with a simulated child: the closing page says no mo
   await page.getByRole('link', { name: 'Sit down with Sunniva' }).click();
   await page.getByRole('button', { name: '6', exact: true }).click();
   await lay(page, 4, 'Count a row', 'corks');
-  await page.getByRole('button', { name: 'How many?' }).click();
+  await page.getByRole('combobox', { name: 'Then, if there’s time' }).click();
+  await page.getByRole('option', { name: 'How many?' }).click();
   await begin(page);
   const put: string[] = [];
   for (let i = 0; i < 20; i++) {

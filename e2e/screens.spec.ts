@@ -92,6 +92,7 @@ test('a try set aside counts for nothing on the child’s page', async ({ signed
   await sitDown(page, 'Jory', 9, 'Count a row', 'wooden boats');
   await tap(page, 9);
   await press(page, 'Done counting');
+  await press(page, 'Don’t count it …');
   await press(page, 'the tray was bumped');
   await expect(page.getByText(/^Not counted \(the tray was bumped\)/)).toBeVisible();
   await endHere(page);

@@ -40,6 +40,10 @@ runCommand(async () => {
       await page.getByRole('heading', { name: 'Your settings' }).waitFor();
       await page.getByRole('navigation', { name: 'Children' }).getByRole('link').first().waitFor();
       await shoot('settings');
+      await page.goto(`${url}/shelf?task=drop-in`);
+      await page.getByRole('article', { name: 'Drop some in' }).waitFor();
+      await shoot('shelf');
+      await takeHands(page, url, shoot);
       await page.goto(`${url}/settings/devices`);
       await page
         .getByText(/this device/i)
@@ -114,6 +118,17 @@ async function takeOffice(page, url, shoot) {
   await report.getByText('Nothing is stored yet.', { exact: false }).waitFor();
   await report.getByRole('listitem').last().scrollIntoViewIfNeeded();
   await shoot('office');
+}
+
+/** A whole group decides how many fell into the tin. */
+async function takeHands(page, url, shoot) {
+  await page.goto(`${url}/hands`);
+  const offered = page.getByRole('group', { name: 'Numbers to choose from (two or three)' });
+  for (const n of ['4', '5']) await offered.getByRole('button', { name: n, exact: true }).click();
+  await page.getByRole('button', { name: 'hands for 5' }).click();
+  const faces = page.getByRole('group', { name: 'Children' }).getByRole('button');
+  for (let i = 0; i < 7; i++) await faces.nth(i).click();
+  await shoot('hands');
 }
 
 /** Another task than the one proposed. */

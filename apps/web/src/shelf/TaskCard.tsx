@@ -31,10 +31,8 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
       <Part label={words.shelf.avoid()}>{told.avoid()}</Part>
       {told.setOut && (
         <Part label={words.say.setOut()}>
-          {[
-            told.setOut(numbers),
-            ...(told.also ? [words.say.also({ things: told.also(numbers) })] : []),
-          ].join('; ')}
+          {told.setOut(numbers)}
+          {told.also && <div>{words.say.also({ things: told.also(numbers) })}</div>}
         </Part>
       )}
       {slips.length > 0 && (

@@ -23,7 +23,7 @@ export default {
   dontCount: 'Don’t count this try (it stays on record)',
   reasonGiven: 'Why, they said',
   reasons: {
-    'nothing-added': 'none added',
+    'nothing-added': 'nothing added',
     'counted-again': 'counted again',
     'looks-it': 'it looks it',
     'heard-it': 'heard it',

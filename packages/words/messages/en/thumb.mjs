@@ -16,5 +16,5 @@ export default {
   thereWere: 'How many there were',
   thereWereSo: '{n, plural, one {There was 1} other {There were #}}',
   otherwise: 'No, another number',
-  didIt: 'Did it, showed or moved',
+  didIt: 'How many they did',
 };

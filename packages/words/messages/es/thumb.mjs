@@ -16,5 +16,5 @@ export default {
   thereWere: 'Cuántos había',
   thereWereSo: '{n, plural, one {Había 1} other {Había #}}',
   otherwise: 'No, otro número',
-  didIt: 'Hizo, enseñó o avanzó',
+  didIt: 'Cuántos hizo',
 };
