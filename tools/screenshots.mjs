@@ -156,7 +156,7 @@ async function takeTable(page, url, shoot) {
   await lay(page, 'One-to-one', 'Otter counts things');
   await page.getByRole('button', { name: 'Ready – start' }).click();
   await page.getByRole('button', { name: 'Let Otter count' }).click();
-  await page.locator('[data-touched="2"]').waitFor();
+  await page.locator('[data-touched="2"], [data-touched="3"]').waitFor();
   await shoot('table');
   await page.goto(url);
 }
