@@ -118,7 +118,7 @@ test('seven in a frame of ten, and how many more', async ({ signedIn: page }) =>
   await expect(told(page)).toHaveText(/The empty cells were in view, so it counts for less\.$/);
 });
 
-test('an empty set is asked about as any other', async ({ signedIn: page }) => {
+test('an empty set is asked about like every set', async ({ signedIn: page }) => {
   await sitDown(page, 'Dilys', 0, 'How many?');
   await press(page, 'How many?');
   await press(page, '0');

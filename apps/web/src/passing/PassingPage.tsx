@@ -1,11 +1,10 @@
 import { PageTitle } from '../common/PageTitle.js';
 import type { RegisterEntry, Room } from '@dotting/contract';
-import { seenInPassing, seenSkills, type SeenSkill, type SittingId, type TraceId } from '@dotting/core';
+import { seenInPassing, seenSkills, type SeenSkill } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useQuery } from '@tanstack/react-query';
-import { formatISO } from 'date-fns/formatISO';
 import { useState, type ReactNode } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
@@ -14,7 +13,7 @@ import { useHere } from '../common/here.js';
 import { keepTry, type KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
-import { newId } from '../common/ids.js';
+import { outsideSitting } from './outsideSitting.js';
 
 const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
 
@@ -37,27 +36,12 @@ export function PassingPage() {
   const record = async (n: number): Promise<void> => {
     if (!child || !skill) return;
     const { events, ...facts } = seenInPassing(skill, n);
-    const kept: KeptTry = {
-      id: newId<TraceId>(),
-      head: {
-        ...facts,
-        set: facts.set as KeptTry['head']['set'],
-        childId: child.id,
-        sittingId: newId<SittingId>(),
-        recordedBy: adult.id,
-        startedAt: formatISO(new Date()),
-        language: child.language,
-        help: 'none',
-        answeredBy: 'alone',
-        firstTime: false,
-        ended: 'finished',
-      },
-      revision: 0,
-      presence: adult.presence,
-      events: events.length,
-      sentEvents: 0,
-      sentRevision: -1,
-    };
+    const kept = outsideSitting(
+      { ...facts, answeredBy: 'alone', firstTime: false },
+      events.length,
+      child,
+      adult,
+    );
     await outbox.add(() => keepTry(kept, events));
     setSeen({ kept, told: words.passing.did[skill]({ name: child.firstName, n }), isTakenBack: false });
     setSkill(undefined);

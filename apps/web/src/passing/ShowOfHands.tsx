@@ -1,5 +1,5 @@
 import type { RegisterEntry, Room } from '@dotting/contract';
-import type { ChildId } from '@dotting/core';
+import { votedFor, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -9,9 +9,12 @@ import { useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { Notice } from '../common/Notice.js';
+import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
+import { keepTry } from '../outbox/database.js';
+import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
-import { useKeepVotes } from './keepVotes.js';
+import { outsideSitting } from './outsideSitting.js';
 
 const numbers = Array.from({ length: 12 }, (_, i) => i + 1);
 const mostOffered = 3;
@@ -39,7 +42,8 @@ function Hands({ register, notHere }: HandsProps) {
   const [votes, setVotes] = useState<ReadonlyMap<ChildId, number>>(new Map());
   const [were, setWere] = useState<number>();
   const [told, setTold] = useState<string>();
-  const keepVotes = useKeepVotes();
+  const [isKeeping, setKeeping] = useState(false);
+  const { adult } = useHere();
 
   const offer = (n: number): void => {
     const now = offered.includes(n)
@@ -57,15 +61,27 @@ function Hands({ register, notHere }: HandsProps) {
     } else if (votes.get(id) === n) setVotes(new Map([...votes].filter(([child]) => child !== id)));
     else setVotes(new Map([...votes, [id, n]]));
   };
-  const keep = async (): Promise<void> => {
-    const children = register.filter(({ id }) => votes.has(id));
-    await keepVotes(children, votes, { were: were!, offered, eyesShut }, isNew);
-    setTold(words.hands.kept({ n: children.length, were: were! }));
-    setVotes(new Map());
-    setWere(undefined);
-    setTapping(whoIsHere);
+  const keepHand = async (child: RegisterEntry): Promise<void> => {
+    const { events, ...facts } = votedFor(votes.get(child.id)!, { were: were!, offered, eyesShut });
+    const kept = outsideSitting({ ...facts, firstTime: isNew }, events.length, child, adult);
+    await outbox.add(() => keepTry(kept, events));
+    // What is kept leaves the list: should the next fail, what is left is what is still to be kept.
+    setVotes((left) => new Map([...left].filter(([id]) => id !== child.id)));
   };
-  const canKeep = votes.size > 0 && were !== undefined && offered.length >= 2;
+  const keep = async (): Promise<void> => {
+    setKeeping(true);
+    const children = register.filter(({ id }) => votes.has(id));
+    try {
+      for (const child of children) await keepHand(child);
+      setTold(words.hands.kept({ n: children.length, were: were! }));
+      setWere(undefined);
+      setTapping(whoIsHere);
+    } catch (error) {
+      setTold(words.hands.notKept({ problem: (error as Error).message }));
+    }
+    setKeeping(false);
+  };
+  const canKeep = !isKeeping && votes.size > 0 && were !== undefined && offered.length >= 2;
 
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>

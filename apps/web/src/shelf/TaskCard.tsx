@@ -2,7 +2,7 @@ import { layoutFor, taskOf, tellingSlips, type TaskId } from '@dotting/core';
 import { listOf, numbersIn, taskWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
-import type { ReactNode } from 'react';
+import { Part } from '../common/Part.js';
 import { headingFont, points } from '../common/theme.js';
 import { words } from '../wording/words.js';
 
@@ -57,17 +57,6 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
       {told.sheet && <Part label={words.shelf.sheet()}>{told.sheet()}</Part>}
       <Part label={words.shelf.home()}>{told.home()}</Part>
       {told.caution && <Part label={words.say.cautions()}>{told.caution()}</Part>}
-    </Box>
-  );
-}
-
-function Part({ label, children }: { readonly label: string; readonly children: ReactNode }) {
-  return (
-    <Box>
-      <Typography variant="body2" color="textSecondary">
-        {label}
-      </Typography>
-      <Typography component="div">{children}</Typography>
     </Box>
   );
 }

@@ -17,6 +17,8 @@ export default {
   were: 'In the tin there were',
   keep: '{n, plural, one {Keep 1 hand} other {Keep # hands}}',
   kept: '{n, plural, one {1 hand kept} other {# hands kept}}. In the tin there were {were}.',
+  notKept:
+    'Not every hand could be kept on this device ({problem}). Those still shown are not kept yet: try again.',
   known: 'The game is',
   usual: 'known to them',
   firstTime: 'new to them',

@@ -17,6 +17,8 @@ export default {
   were: 'En la lata había',
   keep: '{n, plural, one {Guardar 1 mano} other {Guardar # manos}}',
   kept: '{n, plural, one {1 mano guardada} other {# manos guardadas}}. En la lata había {were}.',
+  notKept:
+    'No se han podido guardar todas las manos en este dispositivo ({problem}). Las que aún se ven no están guardadas: inténtalo otra vez.',
   known: 'El juego',
   usual: 'ya lo conocen',
   firstTime: 'es nuevo',

@@ -2,13 +2,14 @@ import { counters, needs, otherQuestions, trayFor, type Need, type TaskId } from
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { useMemo, type ReactNode } from 'react';
+import { useMemo } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
 import { narrow, points, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { Listed } from '../../common/Listed.js';
+import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
 import type { Sitting } from '../../outbox/sitting.js';
 import { amountOf, numbersIn, taskWords, tellCaution, thingsWords } from '@dotting/words';
@@ -120,17 +121,6 @@ function Named({ task, why }: { readonly task: TaskId; readonly why: string }) {
       <b>{name}</b>
       {/[?!]$/.test(name) ? '' : '.'} {why}
     </>
-  );
-}
-
-function Part({ label, children }: { readonly label: string; readonly children: ReactNode }) {
-  return (
-    <Box>
-      <Typography variant="body2" color="textSecondary">
-        {label}
-      </Typography>
-      <Typography component="div">{children}</Typography>
-    </Box>
   );
 }
 

@@ -105,6 +105,8 @@ const touchesIn = (events: readonly TraceEvent[]): number =>
 
 /** Of a recipe, the bowl that is being filled. */
 export function bowlOf(sitting: Sitting): number {
-  const asked = settledEvents(openTry(sitting)?.events ?? []).filter((event) => event.kind === 'ask').length;
+  const asked = settledEvents(openTry(sitting)?.events ?? []).filter(
+    (event) => event.kind === 'ask' && event.question === 'give',
+  ).length;
   return Math.max(0, asked - 1);
 }
