@@ -1,6 +1,6 @@
 import type { Here, PresentAdult, PutClosing, TryHead } from '@dotting/contract';
 import type { SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
-import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
+import { openDB, type DBSchema, type IDBPDatabase, type IDBPObjectStore } from 'idb';
 import type { KeptSitting } from './sitting.js';
 
 /** A try as this device keeps it until the server has all of it. Its events are rows of their own. */
@@ -153,10 +153,19 @@ export async function keepStep(
       tries.put({ sentEvents: 0, sentRevision: -1, ...before, ...step, events: events.length }),
       ...events
         .slice(newFrom)
-        .map((event) => transaction.objectStore('events').add({ ...event, tryId: step.id })),
+        .map((event) => keepEvent(transaction.objectStore('events'), { ...event, tryId: step.id })),
     );
   }
   await Promise.all([...writes, transaction.done]);
+}
+
+type KeptEvent = Schema['events']['value'];
+type EventStore = IDBPObjectStore<Schema, ('sittings' | 'tries' | 'events')[], 'events', 'readwrite'>;
+
+/** Fails where another event has its place; the same one is kept once. */
+async function keepEvent(events: EventStore, event: KeptEvent): Promise<void> {
+  const there = await events.get([event.tryId, event.seq]);
+  if (JSON.stringify(there) !== JSON.stringify(event)) await events.add(event);
 }
 
 /** Keeps a try that belongs to no sitting on this device, in one step. */

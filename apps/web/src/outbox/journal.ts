@@ -11,6 +11,8 @@ export interface Noted {
   readonly events: readonly TraceEvent[];
 }
 
+const forgottenMs = 24 * 3_600_000;
+
 const keyStart = 'dotting-step:';
 const keyOf = (sitting: string): string => `${keyStart}${sitting}`;
 
@@ -32,14 +34,25 @@ export function forgetStep(sitting: string): void {
 
 /** Forgets the steps of all sittings. */
 export function forgetSteps(): void {
-  const keys = Object.keys(localStorage).filter((key) => key.startsWith(keyStart));
-  for (const key of keys) localStorage.removeItem(key);
+  for (const key of stepKeys()) localStorage.removeItem(key);
 }
 
 export function notedStep(sitting: string): Noted | null {
   const text = localStorage.getItem(keyOf(sitting));
   return text === null ? null : (JSON.parse(text) as Noted);
 }
+
+/** Noted so long ago that it belongs to nothing that is still going on. */
+export const isForgotten = ({ head }: Noted): boolean =>
+  Date.now() - Date.parse(head.startedAt) >= forgottenMs;
+
+/** The sittings of which a step is noted. */
+export const sittingsNoted = (): readonly string[] => stepKeys().map((key) => key.slice(keyStart.length));
+
+const stepKeys = (): readonly string[] =>
+  Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '').filter((key) =>
+    key.startsWith(keyStart),
+  );
 
 /** A sitting's tries with what was noted and is not among them yet; the same list where nothing is missing. */
 export function caughtUp(tries: readonly Noted[], noted: Noted): readonly Noted[] {

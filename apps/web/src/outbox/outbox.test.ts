@@ -265,7 +265,9 @@ describe('a device that is signed in no longer', () => {
 test('a step that clashes with another window’s is refused whole, and nothing of it is kept', async () => {
   const id = newId();
   await keep(id, 2, 0);
-  await expect(keep(id, 3, 1)).rejects.toThrow();
+  const others = counts(0, 3).map((event) => ({ ...event, t: event.t + 1 }));
+  const step = { id, head, revision: 0, presence: 'stay' };
+  await expect(outbox.add(() => keepStep(sittingOf(id), step, others, 1))).rejects.toThrow();
   expect((await keptTry(id))!.kept.events).toBe(3);
   await allSent();
 });

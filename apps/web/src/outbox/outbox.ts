@@ -16,6 +16,7 @@ import {
   type KeptClosing,
   type KeptTry,
 } from './database.js';
+import { takeUpSteps } from './takeUp.js';
 
 /** What waits on this device to be sent. */
 export interface Waiting {
@@ -54,7 +55,8 @@ class Outbox {
   start(): () => void {
     const send = () => this.send();
     window.addEventListener('online', send);
-    this.send();
+    // What cannot be taken up stays noted, and its sitting says so when it is opened.
+    this.add(takeUpSteps).catch(() => undefined);
     return () => {
       window.removeEventListener('online', send);
       clearTimeout(this.timer);

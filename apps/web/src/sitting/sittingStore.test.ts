@@ -1,8 +1,9 @@
 import 'fake-indexeddb/auto';
 import type { ChildPage, NextStepView, PresentAdult } from '@dotting/contract';
 import type { StaffId, TraceEvent, TraceId } from '@dotting/core';
-import { database } from '../outbox/database.js';
+import { database, keptTry } from '../outbox/database.js';
 import { caughtUp, notedStep, type Noted } from '../outbox/journal.js';
+import { takeUpSteps } from '../outbox/takeUp.js';
 import { phaseOf, type Sitting } from '../outbox/sitting.js';
 import { SittingStore } from './sittingStore.js';
 import { fresh } from './testing.js';
@@ -28,6 +29,10 @@ beforeAll(() => {
       getItem: (key: string) => stored.get(key) ?? null,
       setItem: (key: string, value: string) => void stored.set(key, value),
       removeItem: (key: string) => void stored.delete(key),
+      key: (place: number) => [...stored.keys()][place] ?? null,
+      get length() {
+        return stored.size;
+      },
     },
     window: { addEventListener: () => undefined, removeEventListener: () => undefined },
     navigator: {},
@@ -111,6 +116,38 @@ describe('a step that IndexedDB has not got to yet', () => {
     await untilKept(again);
     stored.clear();
     expect(wordsOf((await open()).read())).toEqual([[1, 2, 3, 4]]);
+  });
+
+  test('a step whose page was left is sent, whoever is here next', async () => {
+    const store = await open();
+    store.dispatch(count);
+    await untilKept(store);
+    const letGo = await holdDisk();
+    store.dispatch(count);
+    const noted = stored.get('dotting-step:adult:child')!;
+    letGo();
+    await untilKept(store);
+    const { id } = store.read().tries[0]!;
+    const db = await database();
+    await db.delete('events', [id, 1]);
+    await db.put('tries', { ...(await db.get('tries', id))!, events: 1 });
+    stored.set('dotting-step:adult:child', noted);
+    await takeUpSteps();
+    expect((await keptTry(id))!.kept.events).toBe(2);
+    expect((await keptTry(id))!.events).toHaveLength(2);
+    expect(stored.size).toBe(0);
+  });
+
+  test('taken up twice at once, a step is kept once', async () => {
+    const store = await open();
+    store.dispatch(count);
+    const noted = stored.get('dotting-step:adult:child')!;
+    await untilKept(store);
+    const db = await database();
+    for (const name of ['tries', 'events'] as const) await db.clear(name);
+    stored.set('dotting-step:adult:child', noted);
+    await Promise.all([takeUpSteps(), takeUpSteps()]);
+    expect(await db.count('events')).toBe(1);
   });
 
   test('a note from another day begins nothing', async () => {

@@ -2,16 +2,14 @@ import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
 import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
-import { caughtUp, forgetStep, notedStep, noteStep, type Noted } from '../outbox/journal.js';
+import { caughtUp, forgetStep, isForgotten, notedStep, noteStep, type Noted } from '../outbox/journal.js';
+import { takeUpSteps } from '../outbox/takeUp.js';
 import { outbox } from '../outbox/outbox.js';
 import { after, type Action } from './after.js';
 import type { Now } from './now.js';
 import { freshSitting, type Chosen } from './freshSitting.js';
 import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from '../outbox/sitting.js';
 import { newId } from '../common/ids.js';
-
-/** A step noted so long ago belongs to nothing that is still going on. */
-const forgottenMs = 24 * 3_600_000;
 
 /**
  * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
@@ -40,6 +38,7 @@ export class SittingStore {
     chosen: Chosen | null = null,
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
+    await takeUpSteps();
     const kept = await keptSitting(key);
     const sitting = kept ? await restore(kept) : freshSitting(adult, key, await page(), chosen, now());
     const store = new SittingStore({ ...sitting, presence: adult.presence });
@@ -119,7 +118,7 @@ export class SittingStore {
       .then(() => this.tellListeners());
   }
 
-  /** Takes up a step that was noted and did not come to the disk, and has it kept now. */
+  /** Takes up the first step of a sitting that was itself not kept yet. */
   private catchUp(noted: Noted | null): void {
     const before = this.sitting;
     if (noted) this.sitting = withNoted(before, noted);
@@ -154,15 +153,13 @@ async function restore(kept: KeptSitting): Promise<Sitting> {
   };
 }
 
-/** With a step that was noted and did not come to the disk: its try is on the table. */
+/** Reloaded before its very first step was on the disk, a sitting begins once more, under its own id. */
 function withNoted(sitting: Sitting, noted: Noted): Sitting {
-  const isOfThis = sitting.id === noted.head.sittingId;
-  // Reloaded before its very first step was on the disk, a sitting begins once more, under its own id.
-  const isFirst = sitting.tries.length === 0 && Date.now() - Date.parse(noted.head.startedAt) < forgottenMs;
-  if (!isOfThis && !isFirst) return sitting;
-  const tries = caughtUp(sitting.tries, noted);
-  if (tries === sitting.tries) return sitting;
-  return { ...sitting, id: noted.head.sittingId, tries, stage: 'sitting', isOpen: true };
+  if (sitting.tries.length > 0 || isForgotten(noted)) return sitting;
+  const tries = caughtUp([], noted);
+  return tries.length === 0
+    ? sitting
+    : { ...sitting, id: noted.head.sittingId, tries, stage: 'sitting', isOpen: true };
 }
 
 function now(): Now {
