@@ -8,6 +8,7 @@ export const largestNumber = 36;
 /** A probability for each of `cells`, summing to one. */
 export type Density = Readonly<Float64Array>;
 
+// `walkDay` takes both.
 const WALKS_PER_DAY = 2;
 const DAYS_PER_WEEK = 7;
 
@@ -63,29 +64,44 @@ export interface DaysWithout {
   readonly prior: Density;
 }
 
+/** What is known of the limit after so many days without a look. */
+export function afterDays(density: Density, days: number, without: DaysWithout): Density {
+  const walked = density.slice();
+  for (let day = 0; day < days; day++) walkDay(walked, without);
+  return walked;
+}
+
+const halfway = new Float64Array(cells.length);
+
 /**
- * What is known of the limit after so many days without a look: a random walk in half-day steps, which keeps
- * the likelihood ratio of two densities in order (a better start never ends worse), and each day a little of
- * what was expected before.
+ * Takes a density on by a day without a look, in its place: a random walk in half-day steps, which keeps the
+ * likelihood ratio of two densities in order (a better start never ends worse), and a little of what was
+ * expected before.
  */
-export function afterDays(density: Density, days: number, { growing, fade, prior }: DaysWithout): Density {
+export function walkDay(density: Float64Array, { growing, fade, prior }: DaysWithout): void {
   const up = WALK + (growing ? LEAN : 0);
   const down = WALK - (growing ? LEAN : 0);
+  walk(density, halfway, up, down);
+  walk(halfway, density, up, down);
+  if (fade > 0)
+    for (let i = 0; i < density.length; i++) density[i] = (1 - fade) * density[i]! + fade * prior[i]!;
+}
+
+/** Half a day. A plain loop without a new array: this runs for every day of a child’s record. */
+function walk(from: Float64Array, to: Float64Array, up: number, down: number): void {
+  const last = from.length - 1;
   const stay = 1 - up - down;
-  const last = cells.length - 1;
-  // Plain loops: this runs for every day of a child's record.
-  let now = density.slice();
-  let next = new Float64Array(cells.length);
-  for (let step = 1; step <= days * WALKS_PER_DAY; step++) {
-    for (let i = 1; i < last; i++) next[i] = stay * now[i]! + up * now[i - 1]! + down * now[i + 1]!;
-    // What would leave at an edge stays there.
-    next[0] = (1 - up) * now[0]! + down * now[1]!;
-    next[last] = (1 - down) * now[last]! + up * now[last - 1]!;
-    if (fade > 0 && step % WALKS_PER_DAY === 0)
-      for (let i = 0; i <= last; i++) next[i] = (1 - fade) * next[i]! + fade * prior[i]!;
-    [now, next] = [next, now];
+  let before = from[0]!;
+  let here = from[1]!;
+  // What would leave at an edge stays there.
+  to[0] = (1 - up) * before + down * here;
+  for (let i = 1; i < last; i++) {
+    const after = from[i + 1]!;
+    to[i] = stay * here + up * before + down * after;
+    before = here;
+    here = after;
   }
-  return now;
+  to[last] = (1 - down) * here + up * before;
 }
 
 const kernels = new Map<number, Float64Array>();
@@ -135,13 +151,6 @@ export function sdOf(density: Density): number {
 export function quantileOf(density: Density, share: number): number {
   let below = 0;
   return cells[density.findIndex((weight) => (below += weight) >= share)] ?? cells.at(-1)!;
-}
-
-/** Probability of this cell or a higher one, by cell; one more at the end for none. */
-export function tailOf(density: Density): Density {
-  const tail = new Float64Array(density.length + 1);
-  for (let i = density.length - 1; i >= 0; i--) tail[i] = tail[i + 1]! + density[i]!;
-  return tail;
 }
 
 /** The middle 90 % of the density. */

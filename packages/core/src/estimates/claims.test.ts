@@ -53,7 +53,7 @@ describe('a pass over the days, kept', () => {
     const rules: ClaimRules<number, ThresholdTry> = {
       initial: 0,
       afterDays: (state) => state,
-      isStraight: true,
+      idled: (state) => ({ state, supported: [state] }),
       observed: (state, tries) => {
         read.push(tries.length);
         return state + tries.length;
@@ -81,8 +81,11 @@ describe('a pass over the days, kept', () => {
     const course = [0.9, 0.9, 0.4, 0.8];
     const pass = new ClaimPass<number, ThresholdTry>({
       initial: 0,
-      afterDays: (state, by) => Math.min(course.length - 1, state + by),
-      isStraight: false,
+      afterDays: (state, by) => state + by,
+      idled: (state, days) => ({
+        state: state + days,
+        supported: [Math.min(...course.slice(state + 1, state + days + 1))],
+      }),
       observed: (state) => state,
       supportOf: (state) => [course[state]!],
     });

@@ -76,7 +76,7 @@ export function steadyTo(
 }
 
 /** The smaller of each pair. */
-function leastOf(one: readonly number[], other: readonly number[]): readonly number[] {
+export function leastOf(one: readonly number[], other: readonly number[]): readonly number[] {
   return one.map((value, i) => Math.min(value, other[i]!));
 }
 
@@ -85,8 +85,8 @@ export interface ClaimRules<State, Try> {
   readonly initial: State;
   /** After so many days without a look. */
   readonly afterDays: (state: State, days: number) => State;
-  /** What is known goes straight to what was expected before: the least on the way lies at one of its ends. */
-  readonly isStraight: boolean;
+  /** The same, with the least that is supported at the end of any of these days. */
+  readonly idled: (state: State, days: number) => Claimed<State>;
   readonly observed: (state: State, tries: readonly Try[]) => State;
   /** Probability that the child is steady at n, by n − 1. */
   readonly supportOf: (state: State) => readonly number[];
@@ -165,15 +165,10 @@ export class ClaimPass<State, Try extends ClaimedTry> {
   /** The same, with the least that is supported on the way; goes on from where it was asked for before. */
   private idled(known: Known<State, Try>, days: number): Claimed<State> {
     if (!known.hasPassed || days === 0) return known;
-    const { afterDays, supportOf, isStraight } = this.rules;
-    let { state, supported, days: walked } = known.idle.days <= days ? known.idle : { ...known, days: 0 };
-    while (walked < days) {
-      const stride = isStraight ? days - walked : 1;
-      state = afterDays(state, stride);
-      supported = leastOf(supported, supportOf(state));
-      walked += stride;
-    }
-    known.idle = { days, state, supported };
+    const before = known.idle.days <= days ? known.idle : { ...known, days: 0 };
+    if (before.days === days) return before;
+    const { state, supported } = this.rules.idled(before.state, days - before.days);
+    known.idle = { days, state, supported: leastOf(before.supported, supported) };
     return known.idle;
   }
 }

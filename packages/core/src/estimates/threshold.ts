@@ -7,11 +7,11 @@ import {
   meanOf,
   normalDensity,
   sdOf,
-  tailOf,
+  walkDay,
   weighed,
   type Density,
 } from './axis.js';
-import { ClaimPass, keptPass, steadyTo, type ClaimedTry, type ClaimRules } from './claims.js';
+import { ClaimPass, keptPass, leastOf, steadyTo, type ClaimedTry, type ClaimRules } from './claims.js';
 import { figure } from '../common/parameters.js';
 
 export interface ThresholdTry extends ClaimedTry {
@@ -110,6 +110,8 @@ function rulesOf(options: ThresholdOptions): ClaimRules<readonly SlopeState[], T
   const { priorMean, slopes = figure.slopes, growing = false } = options;
   const prior = options.prior ?? normalDensity(priorMean, figure.priorSd);
   const without = { growing, prior, fade: 1 - (1 - (options.fade ?? 0)) ** (1 / 7) };
+  const claimedWeights = (now: readonly SlopeState[]) =>
+    options.claimsBySlope ? weightsOf(now) : now.map(() => 1 / now.length);
   return {
     initial: slopes.map((slope, i) => ({
       slope,
@@ -118,9 +120,19 @@ function rulesOf(options: ThresholdOptions): ClaimRules<readonly SlopeState[], T
     })),
     afterDays: (now, days) =>
       now.map((state) => ({ ...state, density: afterDays(state.density, days, without) })),
-    isStraight: false,
+    idled: (now, days) => {
+      const walked = now.map((state) => ({ ...state, density: state.density.slice() }));
+      const weights = claimedWeights(now);
+      let least: readonly number[] | null = null;
+      for (let day = 0; day < days; day++) {
+        for (const { density } of walked) walkDay(density, without);
+        const support = supportOf(walked, weights);
+        least = least ? leastOf(least, support) : support;
+      }
+      return { state: walked, supported: least ?? supportOf(walked, weights) };
+    },
     observed: (now, today) => now.map((state) => observed(state, today)),
-    supportOf: (now) => supportOf(now, options.claimsBySlope ? weightsOf(now) : undefined),
+    supportOf: (now) => supportOf(now, claimedWeights(now)),
   };
 }
 
@@ -188,14 +200,20 @@ function weightsOf(states: readonly SlopeState[]): readonly number[] {
   return weights.map((weight) => weight / total);
 }
 
-/** Probability that the chance at n is steady, by n − 1; without weights each slope at its prior probability. */
-function supportOf(states: readonly SlopeState[], weights?: readonly number[]): readonly number[] {
+/** Probability that the chance at n is steady, by n − 1, each slope at its weight. */
+function supportOf(states: readonly SlopeState[], weights: readonly number[]): readonly number[] {
   const support = new Array<number>(largestNumber).fill(0);
-  for (const [s, { slope, density }] of states.entries()) {
-    const tail = tailOf(density);
+  for (let s = 0; s < states.length; s++) {
+    const { slope, density } = states[s]!;
     const firstSteady = firstSteadyCells(slope);
-    const weight = weights?.[s] ?? 1 / states.length;
-    for (let n = 1; n <= largestNumber; n++) support[n - 1]! += weight * tail[firstSteady[n - 1]!]!;
+    const weight = weights[s]!;
+    // From the top down: the larger the number, the higher the first cell that is steady there.
+    let tail = 0;
+    let cell = cells.length;
+    for (let n = largestNumber; n >= 1; n--) {
+      while (cell > firstSteady[n - 1]!) tail += density[--cell]!;
+      support[n - 1]! += weight * tail;
+    }
   }
   return support;
 }

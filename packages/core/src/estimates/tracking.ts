@@ -154,7 +154,11 @@ export function tracking(tries: readonly TrackingTry[], options: TrackingOptions
 const rulesOf = (prior: Float64Array): ClaimRules<Float64Array, TrackingTry> => ({
   initial: prior,
   afterDays: (state, days) => blended(state, prior, days),
-  isStraight: true,
+  // It goes straight to what was expected before: the least on the way lies at one of its ends.
+  idled: (state, days) => {
+    const after = blended(state, prior, days);
+    return { state: after, supported: supportOf(after) };
+  },
   observed,
   supportOf,
 });
