@@ -241,6 +241,8 @@ const table = {
   longestWait: 2,
   /** … and one that nobody has looked at most. (times) */
   neverAsked: 3,
+  /** What leans on a skill that nobody has looked at waits for that one. (times) */
+  groundUnseen: 0.5,
   /** So many of the latest tries that were long enough to show a slip are asked for it … (tries) */
   obstacleLookBack: 6,
   /** … it is named once it came so often … (tries) */

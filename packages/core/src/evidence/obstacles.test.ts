@@ -75,6 +75,20 @@ describe(obstaclesIn, () => {
     ]);
   });
 
+  test('counts that end with the answer because they were asked for hide no last word that is not meant', () => {
+    const answers = (n: number, value: number): Trace =>
+      inARow(n, [...counted(...upTo(n)), { kind: 'ask', question: 'how-many' }, { kind: 'answer', value }]);
+    const countedWhenAsked = (n: number): Trace =>
+      inARow(n, [{ kind: 'ask', question: 'how-many' }, ...counted(...upTo(n)), { kind: 'answer', value: n }]);
+    const tries = [answers(5, 9), answers(6, 9), answers(4, 4)];
+    const lastWord = skillOf('last-word');
+    expect(obstaclesIn(lastWord, tries, date)).toMatchObject([{ slip: 'other', of: 3 }]);
+    const more = [...tries, ...[4, 5, 6].map(countedWhenAsked)];
+    expect(obstaclesIn(lastWord, more, date)).toMatchObject([{ slip: 'other', of: 3 }]);
+    // Counted first and then asked, they show that it is meant.
+    expect(obstaclesIn(lastWord, [...tries, ...[4, 5, 6].map((n) => answers(n, n))], date)).toEqual([]);
+  });
+
   test('once is not enough, nor twice in many', () => {
     expect(obstaclesIn(row, [ranAhead(6, 3), clean(6)], date)).toEqual([]);
     const seldom = [ranAhead(6, 3), ranAhead(6, 3), clean(6), clean(6), clean(6), clean(6)];

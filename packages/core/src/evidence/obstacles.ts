@@ -109,8 +109,19 @@ export function obstaclesIn(skill: SkillEntry, tries: readonly Trace[], date: st
 /** Tries recent enough to say anything of today, oldest first. */
 const latestOf = (skill: SkillEntry, tries: readonly Trace[], date: string): readonly Trace[] =>
   tries
-    .filter((trace) => looksAt(skill, trace) && daysBetween(dayOf(trace), date) <= 7 * figure.askingWeeks)
+    .filter(
+      (trace) =>
+        looksAt(skill, trace) &&
+        !hardlyTells(skill, trace) &&
+        daysBetween(dayOf(trace), date) <= 7 * figure.askingWeeks,
+    )
     .toSorted((a, b) => (a.startedAt < b.startedAt ? -1 : 1));
+
+/** It went well, but so it would have for most who cannot do it. */
+function hardlyTells({ read }: SkillEntry, trace: Trace): boolean {
+  const look = read?.as === 'principle' ? observationsOf(trace).principles[read.by] : undefined;
+  return look !== undefined && look.success && look.weight <= figure.askedBefore;
+}
 
 /** Slips of one kind; of the words those at one number. */
 const keyOf =

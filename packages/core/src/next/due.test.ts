@@ -65,6 +65,18 @@ describe(dueFor, () => {
     ]);
   });
 
+  test('counting on is due once something of the words is sure and fetching and the last word were looked at', () => {
+    const dueOf = (looks: readonly LookSummary[]) => dueFor([child('a', looks)], date, 9);
+    const fetched = look({ skill: 'fetch', strand: 'cardinality' });
+    expect(dueOf([...allStrands, fetched])).toMatchObject([
+      { because: 'strand-never', strand: 'counting-on-and-back', skill: 'count-on' },
+    ]);
+    expect(dueOf(allStrands)).toEqual([]);
+    expect(dueOf([allStrands[0]!, allStrands[1]!, fetched])).toEqual([]);
+    const unsure = look({ skill: 'order', strand: 'stable-order', isOpen: true });
+    expect(dueOf([allStrands[0]!, unsure, allStrands[2]!, fetched])).toEqual([]);
+  });
+
   test('names a skill of the strand that is due, though another strand was last looked at on the same day', () => {
     const last = '2026-02-01';
     const looks = [

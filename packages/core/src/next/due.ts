@@ -36,6 +36,7 @@ const firstOf: Record<CoreStrand, SkillId> = {
   'stable-order': 'order',
   'one-to-one': 'row',
   cardinality: 'fetch',
+  'counting-on-and-back': 'count-on',
 };
 
 /**
@@ -65,6 +66,7 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
   const reasons = [
     ...coreStrands.flatMap((strand): readonly Due[] => {
       const last = latest(looks.filter((look) => look.strand === strand).map((look) => look.last));
+      if (last === null && !isInReach(strand, looks)) return [];
       if (last === null) return [{ childId, because: 'strand-never', strand, skill: firstOf[strand], last }];
       const isNear = daysBetween(last, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
       const longest = looks.find((look) => look.strand === strand && look.last === last)!.skill;
@@ -80,6 +82,17 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
     reasons.toSorted(
       (a, b) => urgency[a.because] - urgency[b.because] || compare(a.last ?? '', b.last ?? ''),
     )[0] ?? null
+  );
+}
+
+/** What a strand rests on has been looked at, and nothing before it is left out. */
+function isInReach(strand: CoreStrand, looks: readonly LookSummary[]): boolean {
+  if (strand !== 'counting-on-and-back') return true;
+  const isLookedAt = (skill: SkillId): boolean => looks.some((look) => look.skill === skill);
+  return (
+    looks.some(({ skill, isOpen }) => skill === 'order' && !isOpen) &&
+    isLookedAt('fetch') &&
+    isLookedAt('last-word')
   );
 }
 

@@ -11,6 +11,7 @@ export const coreStrands = [
   'stable-order',
   'one-to-one',
   'cardinality',
+  'counting-on-and-back',
 ] as const satisfies readonly AnyStrand[];
 export type CoreStrand = (typeof coreStrands)[number];
 

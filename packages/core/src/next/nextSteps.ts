@@ -166,7 +166,8 @@ class StepMaker {
     const waiting = leaningOn(skill.id).filter((one) => one.read && !child.isClaimed(one)).length;
     const weeks = child.weeksSince(skill);
     const inTheWay = obstacles[0] ? obstacles[0].traces.length / obstacles[0].of : 0;
-    const worth = (1 + 0.2 * waiting) * waited(weeks) * (1 + inTheWay);
+    const unseen = child.isGroundUnseen(skill) ? figure.groundUnseen : 1;
+    const worth = (1 + 0.2 * waiting) * waited(weeks) * (1 + inTheWay) * unseen;
     const best = this.numbersOf(skill, task, obstacles)
       .map((n) => ({ n, chance: child.chanceAt(skill, n) }))
       .map((one) => ({ ...one, score: this.reachOf(skill, one.n) * child.groundAt(skill, one.n) * worth }))

@@ -49,6 +49,14 @@ describe(Standing, () => {
     expect(child.groundAt(skillOf('order'), 5)).toBe(1);
   });
 
+  test('what leans on a skill that nobody has looked at waits for that one', () => {
+    const { child } = standing({});
+    const waits = (skill: SkillId) => child.isGroundUnseen(skillOf(skill));
+    expect(child.weeksSince(skillOf('count-on'))).toBe(Infinity);
+    expect((['count-back', 'hidden'] as const).map(waits)).toEqual([true, true]);
+    expect((['count-on', 'last-word'] as const).map(waits)).toEqual([false, false]);
+  });
+
   test('after a child that counts to fetch no level comes; after one that fetches three the fourth', () => {
     expect(standing({ fetches: 5, slipPerThing: 0 }).child.nextLevel).toBe(0);
     expect(standing({ fetches: 3, slipPerThing: 0 }).child.nextLevel).toBe(4);

@@ -6,6 +6,7 @@ import { proportion } from '../estimates/proportion.js';
 import { observationsOf } from '../evidence/observations.js';
 import { looksAt } from '../evidence/went.js';
 import { ageInMonths } from '../shelf/cautions.js';
+import { tasksFor } from '../shelf/tasksOf.js';
 import { skillOf, type SkillEntry } from '../skills/map.js';
 import { saidFor } from '../statements/saidFor.js';
 import { isClaimed, type Statement } from '../statements/statement.js';
@@ -85,6 +86,14 @@ export class Standing {
       const at = skill.axis ? n + offset : offset;
       return other.read && at > 0 ? Math.min(least, this.chanceAt(other, at)) : least;
     }, 1);
+  }
+
+  /** It leans on a skill that nobody has looked at yet, and could: that comes first. */
+  isGroundUnseen(skill: SkillEntry): boolean {
+    return skill.leansOn.some(({ on }) => {
+      const other = skillOf(on);
+      return tasksFor(other).length > 0 && this.looksOf(other).length === 0;
+    });
   }
 
   /** Something stands in the way of what the skill leans on: that comes first. */

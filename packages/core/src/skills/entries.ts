@@ -63,7 +63,7 @@ export const skillMap = [
   principle('numeral-to-set', 'cardinality', [on('fetch', 4)], 'fetch'),
   principle('several-sets', 'cardinality', [on('numeral-to-set')], 'fetch'),
 
-  threshold('count-on', 'counting-on-and-back', [on('order', 3), on('last-word')]),
+  threshold('count-on', 'counting-on-and-back', [on('order', 3), on('last-word'), on('fetch')]),
   threshold('count-back', 'counting-on-and-back', [on('order'), on('count-on')]),
   threshold('one-more', 'counting-on-and-back', [on('order', 1)]),
   threshold('one-fewer', 'counting-on-and-back', [on('one-more'), on('count-back')]),
