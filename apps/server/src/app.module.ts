@@ -5,6 +5,7 @@ import { dataSourceOptions, openDatabase } from './database/dataSource.js';
 import { DemoModule } from './demo/demo.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EvidenceModule } from './evidence/evidence.module.js';
+import { GroupTimesModule } from './groupTimes/groupTimes.module.js';
 import { HealthModule } from './health/health.module.js';
 import { LanguagesModule } from './languages/languages.module.js';
 import { OfficeModule } from './office/office.module.js';
@@ -30,6 +31,7 @@ export class AppModule {
         TriesModule,
         SittingsModule,
         LanguagesModule,
+        GroupTimesModule,
         HealthModule,
         OfficeModule,
         DemoModule,

@@ -51,6 +51,7 @@ const addChild = async (facts: object = {}): Promise<ChildId> => {
     allergies: '',
     languages: ['en'],
     needs: [],
+    notYet: [],
     ...facts,
   };
   const { status, body } = await lead.ask('POST', 'office/children', child);
@@ -262,6 +263,7 @@ describe('a child who left', () => {
       child_seen_by: 1,
       child_summary: 1,
       closing: 0,
+      group_time_child: 0,
       not_here: 0,
       ruling: 1,
       statement_ruling: 1,

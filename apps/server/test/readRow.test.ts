@@ -1,4 +1,4 @@
-import { needs, type ChildId, type StaffId } from '@dotting/core';
+import { lessons, needs, type ChildId, type StaffId } from '@dotting/core';
 import fc from 'fast-check';
 import { planImport } from '../src/office/planImport.js';
 import { writeRow } from '../src/office/writeRow.js';
@@ -30,6 +30,7 @@ const known = (facts: Partial<Known> = {}): Known => ({
   allergies: '',
   languages: ['en'],
   needs: [],
+  notYet: [],
   seenBy: [],
   leftOn: null,
   ...facts,
@@ -214,6 +215,7 @@ describe('whatever the children are', () => {
     allergies: text(40),
     languages: fc.shuffledSubarray(['en', 'cy'], { minLength: 1 }),
     needs: fc.subarray([...needs]),
+    notYet: fc.subarray([...lessons]),
     seenBy: fc.subarray(['hester' as StaffId]),
     leftOn: fc.option(day),
   });

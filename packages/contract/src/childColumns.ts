@@ -1,4 +1,4 @@
-import { needs } from '@dotting/core';
+import { lessons, needs } from '@dotting/core';
 import type { Words } from '@dotting/words';
 
 interface Described {
@@ -49,6 +49,8 @@ export const childColumns = {
   languages: { kind: 'languages', most: 4, headings: ['language', 'homelanguage', 'countsin'] },
   /** What a task is done otherwise for. */
   needs: { kind: 'several-of', of: needs, headings: ['access', 'accessneeds', 'support'] },
+  /** Lessons that come first: what needs them is held back. */
+  notYet: { kind: 'several-of', of: lessons, headings: ['lessonsfirst', 'cannotyet'] },
 } as const satisfies Readonly<Record<string, ChildColumn>>;
 
 export type ChildColumnName = keyof typeof childColumns;

@@ -170,6 +170,7 @@ describe('the office', () => {
     allergies: '',
     languages: ['en'],
     needs: [],
+  notYet: [],
   };
   const adult = {
     firstName: 'Sedge',

@@ -61,6 +61,7 @@ export const headFields = {
   shownMs: { kind: 'number', from: 0, to: 600_000, isOptional: true },
   whole: { kind: 'mark', isOptional: true },
   setAside: { kind: 'text', most: 200, isOptional: true },
+  upset: { kind: 'mark', isOptional: true },
   access: { kind: 'several-of', of: needs, isOptional: true },
   mixedWith: { kind: 'language', isOptional: true },
 } as const satisfies Readonly<Record<keyof HeadFields, HeadField>>;

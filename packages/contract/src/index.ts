@@ -27,6 +27,7 @@ export {
 export { blankChild } from './childRules.js';
 export * from './children.js';
 export * from './room.js';
+export * from './groupTimes.js';
 export * from './office.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';

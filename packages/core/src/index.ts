@@ -32,7 +32,7 @@ export { readMore } from './reading/readMore.js';
 export { isFetching } from './trace/isFetching.js';
 export { readGiving, type Request } from './reading/readGiving.js';
 export { ruledOf } from './reading/rulings.js';
-export { counters, counterOf, isCounter, type Things } from './shelf/counters.js';
+export { counters, counterOf, isCounter, otherCounter, type Things } from './shelf/counters.js';
 export { ageInMonths, cautionsFor, fittingCounters, type Caution } from './shelf/cautions.js';
 export {
   tasks,
@@ -87,6 +87,8 @@ export { sittingChanges, type SittingChange } from './statements/sittingChanges.
 export { nextTry } from './asking/nextTry.js';
 export { nextInSitting } from './asking/nextInSitting.js';
 export { looksAt } from './evidence/went.js';
+export { isHeldBack, lessons, openWays, waitingFor, type Lesson } from './shelf/lessons.js';
+export { tooMuchLastTime } from './asking/tooMuch.js';
 export { beginSitting, type BegunSitting, type SittingPlan } from './asking/beginSitting.js';
 export { otherQuestions, trayFor } from './asking/planSitting.js';
 export { replaySteps, type ReplayStep, type StepSlip } from './lines/replaySteps.js';

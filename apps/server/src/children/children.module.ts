@@ -1,5 +1,6 @@
 import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
+import { GroupTimesModule } from '../groupTimes/groupTimes.module.js';
 import { NotHereModule } from '../notHere/notHere.module.js';
 import { SiteModule } from '../site/site.module.js';
 import { SummariesModule } from '../summaries/summaries.module.js';
@@ -11,7 +12,15 @@ import { RoomService } from './room.service.js';
 import { ChildrenService } from './children.service.js';
 
 @Module({
-  imports: [SiteModule, TriesModule, SittingsModule, DecisionsModule, SummariesModule, NotHereModule],
+  imports: [
+    SiteModule,
+    TriesModule,
+    SittingsModule,
+    DecisionsModule,
+    SummariesModule,
+    NotHereModule,
+    GroupTimesModule,
+  ],
   controllers: [ChildrenController],
   providers: [ChildrenService, RoomService, ExportService],
 })

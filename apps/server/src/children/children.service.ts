@@ -28,6 +28,7 @@ import { Try } from '../tries/try.entity.js';
 import { Child } from '../nursery/child.entity.js';
 import { DecisionsService } from '../decisions/decisions.service.js';
 import { today } from '../common/today.js';
+import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 
 @Injectable()
@@ -42,6 +43,7 @@ export class ChildrenService {
     private readonly sittings: SittingsService,
     private readonly decisions: DecisionsService,
     private readonly notHere: NotHereToday,
+    private readonly groupTimes: GroupTimesService,
   ) {}
 
   /** Who of a room is to be looked at today, and for what; what was left unfinished. */
@@ -74,7 +76,8 @@ export class ChildrenService {
         if (!ofChild) return [];
         const looks = glances.get(childId)?.looks ?? [];
         const forSkill = skillToSitFor({ because, skill }, ofChild.choices, looks);
-        const step = ofChild.bySkill[forSkill];
+        // What is due may wait for a lesson: then what is worth doing instead.
+        const step = ofChild.bySkill[forSkill] ?? ofChild.bySkill[ofChild.choices[0]!];
         if (!step) return [];
         const isOfStrand = because === 'never' || because === 'strand-never';
         const forWhat = isOfStrand ? spoken().strands[strand]() : spoken().skills[forSkill]();
@@ -113,8 +116,9 @@ export class ChildrenService {
 
   async page(at: AtWork, childId: ChildId): Promise<ChildPage> {
     const child = await this.sight.child(at, childId);
-    const [traces, staff] = await Promise.all([
+    const [traces, inGroups, staff] = await Promise.all([
       this.tries.endedOf([childId]),
+      this.groupTimes.metBy(childId),
       this.dataSource.manager.find(Staff, { where: { siteId: at.siteId } }),
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
@@ -137,7 +141,7 @@ export class ChildrenService {
       tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '', day)),
       recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
-      metTasks: [...new Set(traces.map((trace) => trace.task))],
+      metTasks: [...new Set([...traces, ...inGroups].map(({ task }) => task))],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
       revised: await this.summaries.revisedOf(childId),
     };

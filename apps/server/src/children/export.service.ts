@@ -11,6 +11,7 @@ import { SittingsService } from '../sittings/sittings.service.js';
 import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
 import { today } from '../common/today.js';
+import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
 import { StatementRulingRow, StepDecisionRow } from '../decisions/decisions.entity.js';
@@ -24,15 +25,17 @@ export class ExportService {
     private readonly tries: TriesService,
     private readonly sittings: SittingsService,
     private readonly notHere: NotHereToday,
+    private readonly groupTimes: GroupTimesService,
   ) {}
 
   /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
   async everything(at: AtWork, childId: ChildId): Promise<object> {
     const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
-    const [notHereToday, tries, unfinished, seenBy, toldApart, closings, decisions, statements] =
+    const [notHereToday, inGroups, tries, unfinished, seenBy, toldApart, closings, decisions, statements] =
       await Promise.all([
         this.notHere.among([childId]),
+        this.groupTimes.metBy(childId),
         this.tries.endedOf([childId]),
         this.tries.unfinishedOf(childId),
         manager.findBy(ChildSeenBy, { childId }),
@@ -47,6 +50,7 @@ export class ExportService {
       child,
       seenBy: seenBy.map((row) => row.staffId),
       notHereToday: notHereToday.has(childId),
+      inGroups,
       tries,
       unfinished,
       toldApart,
@@ -85,5 +89,6 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   strategy: trace.strategy ?? '',
   ended: trace.ended,
   setAside: trace.setAside ?? '',
+  upset: trace.upset ? 'yes' : '',
   told: toldOf(trace, today()),
 });

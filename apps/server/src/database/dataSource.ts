@@ -5,6 +5,7 @@ import { Attempt } from '../devices/attempt.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Language } from '../nursery/language.entity.js';
+import { GroupTime, GroupTimeChild } from '../groupTimes/groupTime.entity.js';
 import { NotHere } from '../notHere/notHere.entity.js';
 import { Room } from '../nursery/room.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
@@ -22,6 +23,7 @@ import { TryEvent } from '../tries/tryEvent.entity.js';
 import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js';
 import { CountsAsTheyHappen1796400000000 } from './migrations/1796400000000-CountsAsTheyHappen.js';
 import { AsItHappened1796500000000 } from './migrations/1796500000000-AsItHappened.js';
+import { GroupTimes1796600000000 } from './migrations/1796600000000-GroupTimes.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -59,6 +61,8 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       StaffRoom,
       ChildSeenBy,
       ErasureRow,
+      GroupTime,
+      GroupTimeChild,
     ],
     migrations: [
       Beginning1764000000000,
@@ -73,6 +77,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       NotHere1796300000000,
       CountsAsTheyHappen1796400000000,
       AsItHappened1796500000000,
+      GroupTimes1796600000000,
     ],
     migrationsRun: false,
     synchronize: false,

@@ -121,6 +121,7 @@ function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string):
       .map(({ skill, evidence }) => ({ skill, evidence })),
     language: child.languages[0]!,
     kinds: fittingCounters(child, day),
+    notYet: child.notYet,
   });
   return {
     choices: choices.map((step) => step.skill),

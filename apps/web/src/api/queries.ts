@@ -1,5 +1,6 @@
 import type {
   ChildPage,
+  GroupTimesView,
   Device,
   OfficeView,
   RoomMove,
@@ -32,6 +33,12 @@ export const roomQuery = (roomId: string) =>
   queryOptions({
     queryKey: ['room', roomId],
     queryFn: () => request<RoomOverview>('GET', `rooms/${roomId}`),
+  });
+
+export const groupTimesQuery = (roomId: string) =>
+  queryOptions({
+    queryKey: ['group-times', roomId],
+    queryFn: () => request<GroupTimesView>('GET', `rooms/${roomId}/group-times`),
   });
 
 export const movesQuery = (roomId: string) =>

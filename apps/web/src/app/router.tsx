@@ -60,6 +60,11 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../shelf/ShelfPage.js')).ShelfPage }),
               },
               {
+                path: 'group',
+                loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
+                lazy: async () => ({ Component: (await import('../passing/GroupPage.js')).GroupPage }),
+              },
+              {
                 path: 'hands',
                 loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
                 lazy: async () => ({ Component: (await import('../passing/ShowOfHands.js')).ShowOfHands }),

@@ -12,6 +12,7 @@ import { capitalised } from '../common/text.js';
 import { Reasons } from '../common/Reasons.js';
 import { tight } from '../common/theme.js';
 import { words } from '../wording/words.js';
+import { LessonsFirst } from './LessonsFirst.js';
 
 type Decide = (decision: NewStepDecision) => void;
 
@@ -29,6 +30,7 @@ export function NextSteps({ page, mayDecide }: { readonly page: ChildPage; reado
       <Typography variant="h2" sx={{ gridColumn: '1 / -1' }}>
         {words.child.nextSteps()}
       </Typography>
+      <LessonsFirst child={child} mayChange={mayDecide} />
       {steps.map((step) => (
         <Step
           key={step.skill}

@@ -214,6 +214,23 @@ export async function keptSittings(staffId: StaffId): Promise<readonly KeptSitti
   return (await (await database()).getAll('sittings')).filter((sitting) => sitting.staffId === staffId);
 }
 
+/** The sittings with these children that were left to whoever comes next. */
+export async function handedOver(children: readonly string[]): Promise<readonly KeptSitting[]> {
+  const all = await (await database()).getAll('sittings');
+  return all.filter(({ child, handedOverBy }) => handedOverBy !== undefined && children.includes(child.id));
+}
+
+/** Makes a sitting that was left to whoever comes next another adult’s. */
+export async function takeOver(
+  left: KeptSitting,
+  { id, presence }: Pick<PresentAdult, 'id' | 'presence'>,
+): Promise<KeptSitting> {
+  const taken = { ...left, key: sittingKey(id, left.child.id), staffId: id, presence };
+  const transaction = (await database()).transaction('sittings', 'readwrite', { durability: 'strict' });
+  await Promise.all([transaction.store.delete(left.key), transaction.store.put(taken), transaction.done]);
+  return taken;
+}
+
 /** Ends a sitting on this device; its tries stay until they are sent. */
 export async function dropSitting(key: string): Promise<void> {
   await (await database()).delete('sittings', key);

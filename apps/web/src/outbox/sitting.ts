@@ -78,6 +78,8 @@ export interface Sitting {
   readonly access: readonly Need[];
   /** ms since the epoch; null while it goes on. */
   readonly pausedAt: number | null;
+  /** The first name of the adult who left it to whoever comes next; absent while it is somebody’s. */
+  readonly handedOverBy?: string | undefined;
   readonly pausedMs: number;
   /** Null until the closing page has been opened. */
   readonly closing: Closing | null;

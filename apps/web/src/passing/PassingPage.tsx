@@ -65,6 +65,10 @@ export function PassingPage() {
           {words.passing.hands()}
         </Button>
         <Typography variant="body2">{words.passing.handsHint()}</Typography>
+        <Button component={Link} to="/group">
+          {words.group.title()}
+        </Button>
+        <Typography variant="body2">{words.group.hint()}</Typography>
       </Box>
       <Box role="status" sx={{ minHeight: 48, display: 'flex', gap: 2, alignItems: 'center' }}>
         {seen && (

@@ -14,6 +14,7 @@ import { PageTitle } from '../common/PageTitle.js';
 import { keepTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
+import { Faces, withOther } from './Faces.js';
 import { outsideSitting } from './outsideSitting.js';
 
 const numbers = Array.from({ length: 12 }, (_, i) => i + 1);
@@ -56,7 +57,7 @@ function Hands({ register, notHere }: HandsProps) {
   const tap = ({ id }: RegisterEntry): void => {
     const n = Number(tapping);
     if (tapping === whoIsHere) {
-      setAway(away.has(id) ? new Set([...away].filter((one) => one !== id)) : new Set([...away, id]));
+      setAway(withOther(away, id));
       setVotes(new Map([...votes].filter(([child]) => child !== id)));
     } else if (votes.get(id) === n) setVotes(new Map([...votes].filter(([child]) => child !== id)));
     else setVotes(new Map([...votes, [id, n]]));
@@ -122,22 +123,7 @@ function Hands({ register, notHere }: HandsProps) {
         ]}
         onChoose={setTapping}
       />
-      <Box
-        role="group"
-        aria-label={words.hands.children()}
-        sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}
-      >
-        {register.map((child) => (
-          <Face
-            key={child.id}
-            name={child.firstName}
-            isAway={away.has(child.id)}
-            vote={votes.get(child.id)}
-            isDisabled={away.has(child.id) && tapping !== whoIsHere}
-            onTap={() => tap(child)}
-          />
-        ))}
-      </Box>
+      <Faces register={register} away={away} votes={votes} isVoting={tapping !== whoIsHere} onTap={tap} />
       <Numbers label={words.hands.were()} chosen={were === undefined ? [] : [were]} onChoose={setWere} />
       <Button
         size="large"
@@ -173,35 +159,5 @@ function Numbers({ label, chosen, onChoose }: NumbersProps) {
         ))}
       </Box>
     </Box>
-  );
-}
-
-interface FaceProps {
-  readonly name: string;
-  readonly isAway: boolean;
-  readonly vote: number | undefined;
-  readonly isDisabled: boolean;
-  readonly onTap: () => void;
-}
-
-/** One child: whether it is here, and the number that it put a hand up for. */
-function Face({ name, isAway, vote, isDisabled, onTap }: FaceProps) {
-  const { handFor, isHere, isNotHere } = words.hands;
-  return (
-    <Button
-      size="large"
-      aria-label={
-        isAway ? isNotHere({ name }) : vote === undefined ? isHere({ name }) : handFor({ name, n: vote })
-      }
-      aria-pressed={vote !== undefined}
-      disabled={isDisabled}
-      onClick={onTap}
-      sx={{ minWidth: 104, flexDirection: 'column', ...(isAway && { opacity: 0.55 }) }}
-    >
-      {name}
-      <Typography component="span" variant="body2">
-        {isAway ? words.hands.notHere() : (vote ?? '·')}
-      </Typography>
-    </Button>
   );
 }

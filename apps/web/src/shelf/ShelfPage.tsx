@@ -115,6 +115,9 @@ function Actions({ task }: { readonly task: Task }) {
           ))}
         </TextField>
       )}
+      <Button component={Link} to={`/group?task=${task.id}`}>
+        {words.group.shownToGroup()}
+      </Button>
       <Button onClick={() => window.print()}>{words.shelf.print()}</Button>
     </Box>
   );

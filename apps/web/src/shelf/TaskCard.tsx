@@ -1,4 +1,4 @@
-import { layoutFor, taskOf, tellingSlips, type TaskId } from '@dotting/core';
+import { layoutFor, lessons, taskOf, tellingSlips, waitingFor, type TaskId } from '@dotting/core';
 import { listOf, numbersIn, taskWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -12,6 +12,7 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
   const told = taskWords(words, id);
   const n = task.ladder[Math.floor(task.ladder.length / 2)]!;
   const numbers = numbersIn(n, layoutFor(task, n, task.only ?? 'cork', 1, task.ways?.[0]));
+  const first = lessons.filter((lesson) => waitingFor(lesson).includes(task));
   const slips = tellingSlips.filter((slip) => task.watchFor.some((one) => one === slip));
   return (
     <Box component="article" aria-label={told.name()} sx={{ display: 'grid', gap: 1.25 }}>
@@ -20,6 +21,15 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
         {words.shelf.childDoes({ what: told.childDoes(), n: task.minutes })}
       </Typography>
       <Typography sx={{ fontFamily: headingFont, fontSize: '1.35rem' }}>“{told.say(numbers)}”</Typography>
+      {first.length > 0 && (
+        <Part label={words.lessons.title()}>
+          {first.map((lesson) => (
+            <div key={lesson}>
+              <b>{words.lessons[lesson].name()}.</b> {words.lessons[lesson].how()}
+            </div>
+          ))}
+        </Part>
+      )}
       {told.ways && (
         <Part label={words.shelf.byTurns()}>
           {listOf(

@@ -50,6 +50,7 @@ export type Action =
   | { readonly kind: 'began-at'; readonly n: number }
   | { readonly kind: 'pause' }
   | { readonly kind: 'resume' }
+  | { readonly kind: 'hand-over'; readonly by: string }
   | { readonly kind: 'access'; readonly access: readonly Need[] }
   | { readonly kind: 'mixed-with'; readonly language: string | null }
   | { readonly kind: 'open-closing' }
@@ -61,7 +62,7 @@ export type Action =
   | { readonly kind: 'reason'; readonly reason: ReasonGiven | null }
   | { readonly kind: 'cue'; readonly cue: Cue | null }
   | { readonly kind: 'end'; readonly ended: Ended }
-  | { readonly kind: 'set-aside'; readonly reason: string | null }
+  | { readonly kind: 'set-aside'; readonly reason: string | null; readonly upset?: true }
   | { readonly kind: 'there-were'; readonly n: number }
   | { readonly kind: 'check' }
   | { readonly kind: 'plan-next' }
@@ -84,6 +85,13 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return afterGesture({ ...sitting, plan: { ...sitting.plan, start: action.n } }, { kind: 'next' }, now);
     case 'pause':
       return { ...sitting, pausedAt: sitting.pausedAt ?? now.ms };
+    case 'hand-over':
+      // What was going on was the adult’s own: another cannot end it.
+      return {
+        ...ended(sitting, 'interrupted', true),
+        pausedAt: sitting.pausedAt ?? now.ms,
+        handedOverBy: action.by,
+      };
     case 'resume':
       return resumed(sitting, now);
     case 'access':
@@ -113,7 +121,10 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
     case 'there-were':
       return { ...withSet(sitting, { size: action.n }), isPlanDue: true };
     case 'set-aside':
-      return withHead(sitting, { setAside: action.reason ?? undefined });
+      return {
+        ...withHead(sitting, { setAside: action.reason ?? undefined, upset: action.upset }),
+        isPlanDue: true,
+      };
     case 'end':
       return ended(sitting, action.ended);
     case 'check':
@@ -203,7 +214,7 @@ const headAccess = (access: readonly Need[]): Pick<TryHead, 'access'> =>
 
 function resumed(sitting: Sitting, now: Now): Sitting {
   const since = sitting.pausedAt === null ? 0 : now.ms - sitting.pausedAt;
-  return { ...sitting, pausedAt: null, pausedMs: sitting.pausedMs + since };
+  return { ...sitting, pausedAt: null, handedOverBy: undefined, pausedMs: sitting.pausedMs + since };
 }
 
 /** Ends the open try, and with it what was planned; a sitting without one stays as it is. */

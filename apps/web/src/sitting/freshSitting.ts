@@ -1,5 +1,5 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
-import { fittingCounters, taskOf, type SittingId, type TaskId } from '@dotting/core';
+import { fittingCounters, otherCounter, taskOf, type SittingId, type TaskId } from '@dotting/core';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
@@ -39,11 +39,12 @@ export function freshSitting(
   // Where nothing could be worked out of a child's record: a short row, as for one nobody has met.
   const step = own ?? steps[0] ?? easier ?? atFirst('count-row', child, '', now);
   const language = child.languages[0]!;
-  const { first, plan: main } = begun({ child, earlier, access: child.needs, language }, step, now);
+  const { first, plan: main, gently } = begun({ child, earlier, access: child.needs, language }, step, now);
+  const kinds = fittingCounters(child, dayOfNow(now));
   const plan = {
     task: first.task,
     size: first.n,
-    things: step.things,
+    things: gently?.things === step.things ? otherCounter(step.things, kinds) : step.things,
     why: first.isStep ? step.why : words.next['begin-well'](),
     language,
   };

@@ -245,6 +245,23 @@ describe('the plan of a sitting', () => {
     expect(later.plan.size).toBe(4);
   });
 
+  test('a try that the child was too upset for ends the sitting, and counts for nothing', () => {
+    const upset: Action = { kind: 'set-aside', reason: 'tired or upset', upset: true };
+    const sitting = play([next, next, end, upset, { kind: 'plan-next' }]);
+    expect(lastTryOf(sitting).head).toMatchObject({ setAside: 'tired or upset', upset: true });
+    expect(sitting.plan.why).toMatch(/enough for today/);
+    const again = play([{ kind: 'set-aside', reason: null }], sitting);
+    expect(lastTryOf(again).head.upset).toBeUndefined();
+  });
+
+  test('handed over, what was going on ends as interrupted, and it waits until someone carries on', () => {
+    const left = play([next, next, { kind: 'hand-over', by: 'Tomasz' }]);
+    expect(lastTryOf(left).head.ended).toBe('interrupted');
+    expect(left).toMatchObject({ handedOverBy: 'Tomasz' });
+    expect(left.pausedAt).not.toBeNull();
+    expect(play([{ kind: 'resume' }], left)).toMatchObject({ pausedAt: null, handedOverBy: undefined });
+  });
+
   test('a pause is not the child’s time', () => {
     const paused = play([next, end, { kind: 'pause' }]);
     const resumed = after(paused, { kind: 'resume' }, startedAt(600_000));

@@ -4,6 +4,7 @@ import {
   fittingCounters,
   layoutFor,
   nextInSitting,
+  openWays,
   seedFrom,
   sizeBySteps,
   sizeFor,
@@ -60,7 +61,8 @@ export function laid(
   const { step = 1 } = plan;
   const size = step === 1 ? sizeFor(task, plan.size) : sizeBySteps(task, plan.size, step);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
-  const chosen = way ?? task.ways?.[before % task.ways.length];
+  const ways = openWays(task, sitting.child.notYet);
+  const chosen = way ?? ways?.[before % ways.length];
   const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
   const made = layoutFor(task, size, things, seed, chosen, fittingCounters(sitting.child, dayOfNow(now)));

@@ -175,6 +175,47 @@ describe('a step that IndexedDB has not got to yet', () => {
   });
 });
 
+describe('a sitting left to whoever comes next', () => {
+  const hester = { ...adult, id: 'hester' as StaffId, presence: 'hers', firstName: 'Hester' };
+  const leave = async (): Promise<Sitting> => {
+    const store = await open();
+    store.dispatch(count);
+    store.dispatch({ kind: 'hand-over', by: 'Tomasz' });
+    expect(await store.isKept()).toBe(true);
+    return store.read();
+  };
+
+  test('is hers with all its tries, and the first adult’s no longer', async () => {
+    const left = await leave();
+    const hers = await SittingStore.open(hester, 'child', page);
+    expect(hers.read()).toMatchObject({ id: left.id, staffId: 'hester', presence: 'hers' });
+    expect(hers.read().tries).toEqual(left.tries);
+    hers.dispatch({ kind: 'resume' });
+    hers.dispatch({ kind: 'next-try' });
+    hers.dispatch(count);
+    expect(hers.read().tries.map((one) => [one.head.recordedBy, one.presence])).toEqual([
+      ['adult', 'stay'],
+      ['hester', 'hers'],
+    ]);
+    await hers.isKept();
+    expect(await (await database()).getAllKeys('sittings')).toEqual(['hester:child']);
+  });
+
+  test('is not given to one who may not see the child', async () => {
+    await leave();
+    const refused = () => Promise.reject(new Error('There is no such child here.'));
+    await expect(SittingStore.open(hester, 'child', refused)).rejects.toThrow('no such child');
+    expect(await (await database()).getAllKeys('sittings')).toEqual(['adult:child']);
+  });
+
+  test('is the first adult’s again where she comes back herself', async () => {
+    const left = await leave();
+    const store = await open();
+    store.dispatch({ kind: 'resume' });
+    expect(store.read()).toMatchObject({ id: left.id, staffId: 'adult', handedOverBy: undefined });
+  });
+});
+
 describe(caughtUp, () => {
   const event = (seq: number): TraceEvent => ({ seq, t: seq, kind: 'count', word: seq + 1 });
   const noted = (revision: number, from: number, to: number): Noted =>

@@ -1,7 +1,16 @@
 import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
 import { formatISO } from 'date-fns/formatISO';
-import { closeSitting, dropSitting, keepStep, keptSitting, keptTry, sittingKey } from '../outbox/database.js';
+import {
+  closeSitting,
+  dropSitting,
+  handedOver,
+  keepStep,
+  keptSitting,
+  keptTry,
+  sittingKey,
+  takeOver,
+} from '../outbox/database.js';
 import { caughtUp, forgetStep, isForgotten, notedStep, noteStep, type Noted } from '../outbox/journal.js';
 import { takeUpSteps } from '../outbox/takeUp.js';
 import { outbox } from '../outbox/outbox.js';
@@ -39,7 +48,7 @@ export class SittingStore {
   ): Promise<SittingStore> {
     const key = sittingKey(adult.id, childId);
     await takeUpSteps();
-    const kept = await keptSitting(key);
+    const kept = (await keptSitting(key)) ?? (await takenOver(adult, childId, page));
     const sitting = kept ? await restore(kept) : freshSitting(adult, key, await page(), chosen, now());
     const store = new SittingStore({ ...sitting, presence: adult.presence });
     store.catchUp(notedStep(key));
@@ -64,6 +73,12 @@ export class SittingStore {
     this.keep(before, this.sitting);
   };
 
+  /** Waits until all of it is on the disk; whether it could be kept. */
+  async isKept(): Promise<boolean> {
+    await this.keeping;
+    return this.failure === null;
+  }
+
   /**
    * Puts the sitting away, with its closing page, once all of it is kept. A try still open is ended as
    * interrupted.
@@ -71,8 +86,7 @@ export class SittingStore {
    */
   async close(): Promise<boolean> {
     if (openTry(this.sitting)?.head.ended === null) this.dispatch({ kind: 'end', ended: 'interrupted' });
-    await this.keeping;
-    if (this.failure) return false;
+    if (!(await this.isKept())) return false;
     const { key, tries, closing } = this.sitting;
     if (tries.length === 0 || !closing) await dropSitting(key);
     else await closeSitting(key, { id: this.sitting.id, body: this.closingBody(closing) });
@@ -138,11 +152,24 @@ export class SittingStore {
   }
 }
 
+/** The sitting with the child that another adult left to whoever comes next; the server says whether she may see the child. */
+async function takenOver(
+  adult: PresentAdult,
+  childId: string,
+  page: () => Promise<ChildPage>,
+): Promise<KeptSitting | undefined> {
+  const [left] = await handedOver([childId]);
+  if (!left) return undefined;
+  await page();
+  return takeOver(left, adult);
+}
+
 async function restore(kept: KeptSitting): Promise<Sitting> {
   const tries = await Promise.all(kept.tries.map((id) => keptTry(id)));
   return {
     ...kept,
     isPlanDue: kept.isPlanDue ?? false,
+    child: { ...kept.child, notYet: kept.child.notYet ?? [] },
     // Kept by an earlier version, it does not say what it is for: what lay there.
     whole: { ...kept.whole, main: kept.whole.main ?? kept.plan.task, mainWhy: kept.whole.mainWhy ?? '' },
     tries: tries.flatMap((one) => {

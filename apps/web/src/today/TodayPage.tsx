@@ -39,7 +39,7 @@ export function TodayPage() {
       <Waiting />
       <LeftOut leftOut={data.leftOut} />
       <Doubles today={data} />
-      <OnThisDevice />
+      <OnThisDevice register={data.register} />
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, mb: 1.5 }}>
         <ToSetOut due={data.due} />

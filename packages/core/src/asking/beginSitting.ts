@@ -8,6 +8,7 @@ import type { Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { easyTry } from './easyTry.js';
 import { otherQuestion } from './planSitting.js';
+import { tooMuchLastTime, type TooMuch } from './tooMuch.js';
 
 /** What a sitting is planned to be: one skill, and at most one other question on the things that lie there. */
 export interface SittingPlan {
@@ -38,14 +39,20 @@ export interface BegunSitting {
   /** What is put first: an easy one, or the step itself where that is easy. */
   readonly first: { readonly task: TaskId; readonly n: number; readonly isStep: boolean };
   readonly plan: SittingPlan;
+  /** The last sit-down was too much: this one is shorter, easier and with other things. */
+  readonly gently: TooMuch | null;
 }
 
 /**
  * Plans a sitting: first a try that will go well, then the step that was chosen, then one other question that
- * has waited longest. A child who needs few things is asked nothing else.
+ * has waited longest. A child who needs few things is asked nothing else, nor is one for whom the last sit-down
+ * was too much.
  */
 export function beginSitting(sitting: SittingToBegin): BegunSitting {
-  const { step, earlier, birthDate, language, day, minutes, most, kinds = counterKinds } = sitting;
+  const { step, earlier, birthDate, language, day, kinds = counterKinds } = sitting;
+  const gently = tooMuchLastTime(earlier, day);
+  const minutes = gently ? Math.min(sitting.minutes, figure.minutesOfShort) : sitting.minutes;
+  const most = leastOf(sitting.most, gently?.most);
   const asking: Asking = {
     tries: earlier,
     sittingId: '' as SittingId,
@@ -62,5 +69,10 @@ export function beginSitting(sitting: SittingToBegin): BegunSitting {
   return {
     first: { task, n, isStep: task === step.task && n === step.n },
     plan: { minutes, main: step.task, other },
+    gently,
   };
 }
+
+/** The smaller of two numbers to ask at most, where there are any. */
+export const leastOf = (most: number | null, other: number | undefined): number | null =>
+  other === undefined ? most : Math.min(most ?? Infinity, other);

@@ -13,7 +13,8 @@ import {
 import { isPrinciple } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextReason, NextTry } from './asking.js';
-import type { SittingPlan } from './beginSitting.js';
+import { leastOf, type SittingPlan } from './beginSitting.js';
+import { tooMuchLastTime, wantsNoMore } from './tooMuch.js';
 
 import { easyTry } from './easyTry.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
@@ -58,7 +59,7 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   if (!last) throw new RangeError('nextInSitting: no try to go on from');
   const task = taskOf(last.task);
   const left = secondsLeft(sitting);
-  if (isClosed(sitting)) return over(task, last, sitting, { kind: 'enough' });
+  if (wantsNoMore(sitting.tries) || isClosed(sitting)) return over(task, last, sitting, { kind: 'enough' });
   const main = taskOf(sitting.plan.main);
   if (sitting.tries.length === 1 && main.id !== task.id) {
     const first = nextOf(main, sitting, left);
@@ -139,11 +140,12 @@ function nextOf(task: Task, sitting: SittingSoFar, seconds: number): NextTry {
 
 function askingFor(
   task: Task,
-  { earlier, tries, birthDate, now, most }: SittingSoFar,
+  { earlier, tries, birthDate, now, most = null }: SittingSoFar,
   seconds: number,
 ): Asking {
   const last = tries.at(-1)!;
   const day = dayOf({ startedAt: now });
+  const gently = leastOf(most, tooMuchLastTime(earlier, day)?.most);
   return {
     tries: [...earlier, ...tries],
     sittingId: last.sittingId,
@@ -154,7 +156,7 @@ function askingFor(
     // What lies on the table stays there.
     things: [last.set.things],
     smallest: smallestToPropose(task),
-    largest: Math.max(smallestToPropose(task), Math.min(largestOf(task), most ?? Infinity)),
+    largest: Math.max(smallestToPropose(task), Math.min(largestOf(task), gently ?? Infinity)),
     secondsLeft: seconds,
     ...(task.pile !== undefined && { pile: task.pile }),
   };

@@ -79,7 +79,11 @@ describe(obstaclesIn, () => {
     const answers = (n: number, value: number): Trace =>
       inARow(n, [...counted(...upTo(n)), { kind: 'ask', question: 'how-many' }, { kind: 'answer', value }]);
     const countedWhenAsked = (n: number): Trace =>
-      inARow(n, [{ kind: 'ask', question: 'how-many' }, ...counted(...upTo(n)), { kind: 'answer', value: n }]);
+      inARow(n, [
+        { kind: 'ask', question: 'how-many' },
+        ...counted(...upTo(n)),
+        { kind: 'answer', value: n },
+      ]);
     const tries = [answers(5, 9), answers(6, 9), answers(4, 4)];
     const lastWord = skillOf('last-word');
     expect(obstaclesIn(lastWord, tries, date)).toMatchObject([{ slip: 'other', of: 3 }]);

@@ -97,7 +97,6 @@ describe(dueFor, () => {
 
   test('over a year of 26 children no strand of a child goes unlooked-at for more than eight weeks', () => {
     const random = seededRandom(3);
-    const skills = { 'stable-order': 'order', 'one-to-one': 'row', cardinality: 'last-word' } as const;
     const limit = 4;
     let children = Array.from({ length: 26 }, (_, i) => child(`child-${String(i).padStart(2, '0')}`, []));
     const start = Date.parse('2026-01-05T00:00:00Z');
@@ -112,7 +111,7 @@ describe(dueFor, () => {
       children = children.map((one) => {
         const mine = due.find((each) => each.childId === one.childId);
         if (!mine) return one;
-        const skill = mine.skill ?? skills[mine.strand];
+        const { skill } = mine;
         const rest = one.looks.filter((each) => each.skill !== skill);
         return child(one.childId, [
           ...rest,

@@ -1,5 +1,6 @@
 import { figure } from '../common/parameters.js';
 import { counterKinds } from '../shelf/counters.js';
+import { isHeldBack, openWays, type Lesson } from '../shelf/lessons.js';
 import { layoutFor } from '../shelf/layout.js';
 import {
   largestOf,
@@ -73,6 +74,8 @@ export interface NextStepsOptions {
   /** A skill whose step stays first. */
   readonly pinned?: string | null;
   readonly language?: string;
+  /** Lessons that come first, and that the child has not had: what needs them waits. */
+  readonly notYet?: readonly Lesson[];
   /** Kinds of things that may be laid for the child; all of them where nothing is said. */
   readonly kinds?: readonly string[];
 }
@@ -114,7 +117,9 @@ export function nextSteps(tries: readonly Trace[], date: string, options: NextSt
   const child = new Standing(tries, date, options);
   const maker = new StepMaker(child, options);
   const { dismissed = [], pinned = null } = options;
-  const all = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => maker.candidate(skill));
+  const all = skillMap
+    .filter((skill) => maker.tasksFor(skill).length > 0)
+    .map((skill) => maker.candidate(skill));
   const candidates = all
     .filter(
       ({ skill, evidence }) => !dismissed.some((one) => one.skill === skill.id && one.evidence === evidence),
@@ -158,6 +163,11 @@ class StepMaker {
     this.kinds = options.kinds ?? counterKinds;
   }
 
+  tasksFor(skill: SkillEntry): readonly Task[] {
+    const { notYet = [] } = this.options;
+    return tasksFor(skill).filter((task) => !isHeldBack(task, notYet));
+  }
+
   candidate(skill: SkillEntry): Candidate {
     const { child } = this;
     const looks = child.looksOf(skill);
@@ -185,7 +195,12 @@ class StepMaker {
     const { child, moves } = this;
     const looks = child.looksOf(skill);
     const things = task.only ?? this.thingsFor(looks);
-    const set = setOf(task, n, things, layoutFor(task, n, things, 1, task.ways?.[0], this.kinds));
+    const set = setOf(
+      task,
+      n,
+      things,
+      layoutFor(task, n, things, 1, openWays(task, this.options.notYet ?? [])?.[0], this.kinds),
+    );
     const [first] = obstacles;
     return {
       skill: skill.id,
@@ -262,7 +277,7 @@ class StepMaker {
   /** Of the tasks that look at a skill the one put least often, of equals the first on the shelf. */
   private taskOf(skill: SkillEntry, looks: readonly Trace[]): Task {
     const put = ({ id }: Task): number => looks.filter((trace) => trace.task === id).length;
-    return tasksFor(skill).reduce((one, other) => (put(other) < put(one) ? other : one));
+    return this.tasksFor(skill).reduce((one, other) => (put(other) < put(one) ? other : one));
   }
 
   /** Other things than last time, those met least: the same ones each time tell less. */

@@ -45,6 +45,10 @@ export type SeenStrategy = Extract<
 /** From nought, from one, or from wherever the child begins. */
 export type ChosenStart = 0 | 1 | 'any';
 
+/** What some children learn first, before a task that needs it. */
+export const lessons = ['die', 'envelope', 'cup'] as const;
+export type Lesson = (typeof lessons)[number];
+
 /** How a task is adapted: as a count of things, a run of words, or things handed over. */
 export type Adapted = 'counting' | 'saying' | 'giving';
 
@@ -77,6 +81,10 @@ export interface TaskEntry {
   readonly asksAgain?: true;
   /** Put in each way by turns. */
   readonly ways?: readonly string[];
+  /** The lesson that comes first. */
+  readonly lessonFirst?: Lesson;
+  /** The same for one of its ways alone. */
+  readonly lessonOfWay?: Readonly<Record<string, Lesson>>;
   /** What the child is to choose from. */
   readonly choosing?: readonly string[];
   /** Asked on the way, while things are still being put: what may be said. */

@@ -260,6 +260,8 @@ export interface Trace {
   readonly whole?: true;
   /** Reason; a try set aside stays on record and counts for nothing. */
   readonly setAside?: string;
+  /** The child was tired or upset: the next sit-down is gentler. */
+  readonly upset?: true;
   /** For which of the child's needs it was done otherwise. */
   readonly access?: readonly Need[];
   /** The other language of a count that mixed two: its words are then left out of order. */

@@ -34,6 +34,7 @@ export default {
   noRows: 'The file has headings and no rows.',
   manyRows: 'Import at most 500 rows at a time.',
   typeName: 'Type the first name of the child to be erased.',
+  someoneThere: 'Tap at least one child who was there.',
   oneChild: 'Choose at least one child.',
   waitDays: 'Write the days as a whole number from 7 to 365.',
   password: 'Enter the password.',

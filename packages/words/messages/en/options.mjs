@@ -17,4 +17,9 @@ export default {
     language: 'Language',
     attention: 'Attention',
   },
+  notYet: {
+    die: 'rolling a die and finding it',
+    envelope: 'opening an envelope',
+    cup: 'finding a cup again',
+  },
 };

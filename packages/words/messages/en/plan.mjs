@@ -2,6 +2,10 @@ export default {
   title: '{n, plural, one {1 minute} other {# minutes}} with {name}',
   time: 'Time you have',
   first: 'Start with',
+  gently: {
+    refused: 'Last time {name} didn’t want to: shorter, easier and with other things today.',
+    upset: 'Last time {name} was tired or upset: shorter, easier and with other things today.',
+  },
   forWhat: 'Why',
   tray: 'On the tray',
   using: 'Using',

@@ -25,6 +25,7 @@ export default {
     room: 'There is no such room here.',
     try: 'There is no such try here.',
   },
+  groupTimeOfOthers: 'Another adult has put this down already. Take it down anew.',
   noDevice: 'This device is not signed in. Sign it in first.',
   noAdult: 'Nobody has come in on this device. Come in with your code.',
   nothingThere: 'There is nothing at this address.',

@@ -4,6 +4,8 @@ export default {
   restingHint:
     'Everything is safe on this device. Carry on when you like, from here or from Today. The break doesn’t count as {name}’s time.',
   goOn: 'Carry on',
+  handOver: 'Hand over …',
+  handOverHint: 'Handing over locks the screen; whoever comes in next carries on.',
   leaveForToday: 'Go to Today',
   offlineNew: '{problem} Anything already begun on this device can carry on without one.',
   sayAndSetOut: 'Say and set out',

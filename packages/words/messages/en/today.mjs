@@ -1,7 +1,7 @@
 export default {
-  kept: 'kept on this device',
   triesHere: ', {n, plural, one {1 try} other {# tries}} on this device',
   notFinished: 'Not finished yet',
+  leftForYou: '{name} left this for you',
   paused: 'Paused',
   group: 'Start a group',
   groupIntro: 'Two to {n} children, each with tries of their own',

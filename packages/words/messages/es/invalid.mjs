@@ -34,6 +34,7 @@ export default {
   noRows: 'El archivo tiene títulos pero ninguna fila.',
   manyRows: 'Importa 500 filas como mucho de una vez.',
   typeName: 'Escribe el nombre del peque que se va a borrar.',
+  someoneThere: 'Toca al menos a una persona que estaba.',
   oneChild: 'Elige al menos un peque.',
   waitDays: 'Escribe los días como un número entero de 7 a 365.',
   password: 'Escribe la contraseña.',

@@ -17,4 +17,9 @@ export default {
     language: 'Lenguaje',
     attention: 'Atención',
   },
+  notYet: {
+    die: 'tirar un dado y encontrarlo',
+    envelope: 'abrir un sobre',
+    cup: 'volver a encontrar un vaso',
+  },
 };

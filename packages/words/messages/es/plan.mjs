@@ -2,6 +2,11 @@ export default {
   title: '{n, plural, one {1 minuto} other {# minutos}} con {name}',
   time: 'Tiempo que tienes',
   first: 'Empezar con',
+  gently: {
+    refused: 'La última vez {name} no quiso: hoy, más corto, más fácil y con otras cosas.',
+    upset:
+      'La última vez {name} estaba con cansancio o disgusto: hoy, más corto, más fácil y con otras cosas.',
+  },
   forWhat: 'Por qué',
   tray: 'En la bandeja',
   using: 'Con',

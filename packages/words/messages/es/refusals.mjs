@@ -25,6 +25,7 @@ export default {
     room: 'Aquí no hay esa sala.',
     try: 'Aquí no hay ese intento.',
   },
+  groupTimeOfOthers: 'Otra persona ya lo ha anotado. Anótalo de nuevo.',
   noDevice: 'Este dispositivo no está conectado. Conéctalo primero.',
   noAdult: 'Nadie ha entrado en este dispositivo. Entra con tu código.',
   nothingThere: 'En esta dirección no hay nada.',

@@ -4,6 +4,8 @@ export default {
   restingHint:
     'Todo está a salvo en este dispositivo. Sigue cuando quieras, desde aquí o desde Hoy. La pausa no cuenta como tiempo de {name}.',
   goOn: 'Seguir',
+  handOver: 'Pasar a otra persona …',
+  handOverHint: 'Al pasarla se bloquea la pantalla; sigue quien entre después.',
   leaveForToday: 'Ir a Hoy',
   offlineNew: '{problem} Lo ya empezado en este dispositivo puede seguir sin ella.',
   sayAndSetOut: 'Decir y poner',

@@ -1,7 +1,7 @@
 export default {
-  kept: 'guardado en este dispositivo',
   triesHere: ', {n, plural, one {1 intento} other {# intentos}} en este dispositivo',
   notFinished: 'Sin terminar',
+  leftForYou: '{name} te lo ha dejado',
   paused: 'En pausa',
   group: 'Empezar un grupo',
   groupIntro: 'De dos a {n} peques, cada cual con sus intentos',

@@ -1,4 +1,12 @@
-import { counters, needs, otherQuestions, trayFor, type Need, type TaskId } from '@dotting/core';
+import {
+  counters,
+  needs,
+  otherQuestions,
+  tooMuchLastTime,
+  trayFor,
+  type Need,
+  type TaskId,
+} from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -28,6 +36,7 @@ const minutes = [2, 3, 4, 5, 6] as const;
 export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   const { child, plan, whole, access } = sitting;
   const { here } = useHere();
+  const gently = useMemo(() => tooMuchLastTime(sitting.earlier, todayHere()), [sitting.earlier]);
   const tray = useMemo(
     () =>
       trayFor({
@@ -55,6 +64,9 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
       <Typography variant="h1" component="h2" sx={{ fontSize: '1.7rem' }}>
         {words.plan.title({ n: whole.minutes, name: child.firstName })}
       </Typography>
+      {gently && (
+        <Typography role="note">{words.plan.gently[gently.because]({ name: child.firstName })}</Typography>
+      )}
       <Box sx={halves}>
         <Box sx={{ display: 'grid', gap: 1.5, alignContent: 'start' }}>
           <Choice

@@ -37,7 +37,8 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
   const [opened, setOpened] = useState<'correct' | 'set-aside' | null>(null);
   const isPainted = useIsPainted();
   const { head, events } = tried;
-  const setAside = (reason: string | null): void => dispatch({ kind: 'set-aside', reason });
+  const setAside = (reason: string | null): void =>
+    dispatch({ kind: 'set-aside', reason, ...(reason === words.after.tired() && { upset: true }) });
   return (
     <Box
       sx={{

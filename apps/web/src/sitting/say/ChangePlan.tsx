@@ -1,13 +1,16 @@
 import {
   captureKinds,
   counters,
+  isHeldBack,
   largestOf,
   laysThings,
+  openWays,
   sizeBySteps,
   smallestOf,
   strands,
   taskOf,
   tasks,
+  type Lesson,
   type Strand,
   type TaskId,
 } from '@dotting/core';
@@ -46,7 +49,12 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         options={strands.map((one) => [one, words.strands[one]()])}
         onChoose={setStrand}
       />
-      <WhichTask strand={strand} chosen={plan.task} onChoose={(id) => lay({ task: id })} />
+      <WhichTask
+        strand={strand}
+        chosen={plan.task}
+        notYet={child.notYet}
+        onChoose={(id) => lay({ task: id })}
+      />
       {task.onlyRungs ? (
         <Choice
           label={words.plan.howMany()}
@@ -61,7 +69,10 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         <Choice
           label={words.plan.way()}
           value={plan.layout?.way ?? null}
-          options={task.ways.map((id) => [id, taskWords(words, task.id).ways![id]!.name()])}
+          options={openWays(task, child.notYet)!.map((id) => [
+            id,
+            taskWords(words, task.id).ways![id]!.name(),
+          ])}
           onChoose={(way) => lay({}, way)}
         />
       )}
@@ -121,6 +132,8 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
 }
 
 interface WhichTaskProps {
+  /** Lessons that come first: what needs them waits. */
+  readonly notYet: readonly Lesson[];
   readonly strand: Strand;
   readonly chosen: TaskId;
   readonly onChoose: (id: TaskId) => void;
@@ -130,8 +143,8 @@ interface WhichTaskProps {
 const mostSideBySide = 8;
 
 /** The tasks of a strand: a button each, or a list where there are many. */
-function WhichTask({ strand, chosen, onChoose }: WhichTaskProps) {
-  const ofStrand = tasks.filter((one) => one.strand === strand && !one.inGroup);
+function WhichTask({ strand, chosen, notYet, onChoose }: WhichTaskProps) {
+  const ofStrand = tasks.filter((one) => one.strand === strand && !one.inGroup && !isHeldBack(one, notYet));
   const options = ofStrand.map(({ id }) => [id, taskWords(words, id).name()] as const);
   if (ofStrand.length <= mostSideBySide)
     return (

@@ -178,6 +178,7 @@ export const countingOnTasks = [
     looksAt: 'path',
     kind: 'give',
     makes: 'squares',
+    lessonFirst: 'die',
     strategies: ['counted-all', 'knew', 'kept-its-place'],
     arrangement: 'none',
     ladder: [1, 2, 3, 4, 5, 6],

@@ -4,6 +4,7 @@ import type { TaskEntry } from '../task.js';
 export const countingOutTasks = [
   {
     id: 'fill-to',
+    lessonFirst: 'cup',
     strand: 'cardinality',
     looksAt: 'count-out',
     kind: 'give',
@@ -38,6 +39,7 @@ export const countingOutTasks = [
     looksAt: 'numeral-to-set',
     kind: 'give',
     ways: ['card', 'plate', 'envelope'],
+    lessonOfWay: { envelope: 'envelope' },
     arrangement: 'movable',
     pile: 15,
     ladder: [1, 2, 3, 4, 5, 7, 10],

@@ -1,0 +1,12 @@
+import { Module } from '@nestjs/common';
+import { SiteModule } from '../site/site.module.js';
+import { GroupTimesController } from './groupTimes.controller.js';
+import { GroupTimesService } from './groupTimes.service.js';
+
+@Module({
+  imports: [SiteModule],
+  controllers: [GroupTimesController],
+  providers: [GroupTimesService],
+  exports: [GroupTimesService],
+})
+export class GroupTimesModule {}

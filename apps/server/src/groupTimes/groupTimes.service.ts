@@ -1,0 +1,97 @@
+import type { GroupTimesView, NewGroupTime } from '@dotting/contract';
+import type { ChildId, TaskId } from '@dotting/core';
+import { taskWords } from '@dotting/words';
+import { Injectable } from '@nestjs/common';
+import { DataSource } from 'typeorm';
+import type { AtWork } from '../common/present.js';
+import { today } from '../common/today.js';
+import { clash, notFound } from '../http/refusals.js';
+import { Sight } from '../sight/sight.service.js';
+import { spoken } from '../wording/spoken.js';
+import { GroupTime, GroupTimeChild } from './groupTime.entity.js';
+
+/** So many are shown of a room. */
+const latest = 20;
+
+/** A group that a child was in: what was done, when. */
+export interface MetInGroup {
+  readonly kind: GroupTime['kind'];
+  readonly task: TaskId;
+  readonly day: string;
+}
+
+/** What a room did as a group. It is kept as the group’s: of a child it says only what the child has met. */
+@Injectable()
+export class GroupTimesService {
+  constructor(
+    private readonly dataSource: DataSource,
+    private readonly sight: Sight,
+  ) {}
+
+  /** A room’s latest times as a group, newest first. */
+  async of(at: AtWork, roomId: string): Promise<GroupTimesView> {
+    await this.sight.childrenOf(at, roomId);
+    const { manager } = this.dataSource;
+    const rows = await manager.find(GroupTime, {
+      where: { roomId },
+      relations: { recorder: true },
+      order: { day: 'DESC', id: 'ASC' },
+      take: latest,
+    });
+    const times = await Promise.all(
+      rows.map(async ({ id, kind, task, day, recorder, recordedBy, togetherTo, note }) => ({
+        id,
+        kind,
+        title: taskWords(spoken(), task).name(),
+        day,
+        recorder: recorder?.firstName ?? '',
+        children: await manager.countBy(GroupTimeChild, { groupTimeId: id }),
+        togetherTo,
+        note,
+        isOwn: recordedBy === at.adult.id,
+      })),
+    );
+    return { times };
+  }
+
+  /** Keeps it with all who were there, or not at all; the same again changes nothing. */
+  async keep(at: AtWork, roomId: string, id: string, time: NewGroupTime): Promise<void> {
+    const seen = new Set((await this.sight.childrenOf(at, roomId)).map((child) => child.id));
+    if (!time.children.every((child) => seen.has(child))) throw notFound('child');
+    const { children, ...rest } = time;
+    await this.dataSource.transaction(async (manager) => {
+      const kept = await manager.findOne(GroupTime, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      if (kept && (kept.roomId !== roomId || kept.recordedBy !== at.adult.id))
+        throw clash(spoken().refusals.groupTimeOfOthers());
+      if (kept) return;
+      await manager.insert(GroupTime, { id, roomId, ...rest, day: today(), recordedBy: at.adult.id });
+      await manager.insert(
+        GroupTimeChild,
+        children.map((childId) => ({ groupTimeId: id, childId })),
+      );
+    });
+  }
+
+  /** Takes back what the adult herself put down. */
+  async takeBack(at: AtWork, roomId: string, id: string): Promise<void> {
+    await this.sight.childrenOf(at, roomId);
+    await this.dataSource.transaction(async (manager) => {
+      const kept = await manager.findOneBy(GroupTime, { id, roomId, recordedBy: at.adult.id });
+      if (!kept) return;
+      await manager.delete(GroupTimeChild, { groupTimeId: id });
+      await manager.delete(GroupTime, { id });
+    });
+  }
+
+  /** What a child has met in a group, oldest first; the caller has seen to it that the adult sees the child. */
+  async metBy(childId: ChildId): Promise<readonly MetInGroup[]> {
+    const rows = await this.dataSource.manager.find(GroupTimeChild, {
+      where: { childId },
+      relations: { groupTime: true },
+    });
+    return rows
+      .flatMap(({ groupTime }) => groupTime ?? [])
+      .map(({ kind, task, day }) => ({ kind, task, day }))
+      .toSorted((a, b) => (a.day < b.day ? -1 : 1));
+  }
+}

@@ -1,0 +1,85 @@
+import type { ChildPage, GroupTimesView, NewGroupTime } from '@dotting/contract';
+import { randomUUID } from 'node:crypto';
+import { GroupTimeChild } from '../src/groupTimes/groupTime.entity.js';
+import { openWithAdult, type Nursery, type TestDevice, type TestSite } from './nursery.js';
+
+let nursery: Nursery;
+let site: TestSite;
+let device: TestDevice;
+
+beforeAll(async () => {
+  ({ nursery, site, device } = await openWithAdult('towpath'));
+});
+
+afterAll(() => nursery.close());
+
+const address = (id = ''): string => `rooms/${site.roomId}/group-times${id === '' ? '' : `/${id}`}`;
+const time = (change: Partial<NewGroupTime> = {}): NewGroupTime => ({
+  kind: 'shown',
+  task: 'count-ring',
+  children: [site.childId],
+  togetherTo: null,
+  note: '',
+  ...change,
+});
+const times = async (): Promise<GroupTimesView['times']> =>
+  (await device.ask('GET', address())).body.times as GroupTimesView['times'];
+const page = async (): Promise<ChildPage> =>
+  (await device.ask('GET', `children/${site.childId}`)).body as ChildPage;
+
+describe('what a room did as a group', () => {
+  test('a routine shown is met by everyone there, and is no try of anyone', async () => {
+    const id = randomUUID();
+    expect((await page()).metTasks).not.toContain('count-ring');
+    for (const time_ of [1, 2])
+      expect([time_, (await device.ask('PUT', address(id), time())).status]).toEqual([time_, 204]);
+    expect(await times()).toMatchObject([{ id, kind: 'shown', children: 1, togetherTo: null, isOwn: true }]);
+    const after = await page();
+    expect(after.metTasks).toContain('count-ring');
+    expect(after.tries).toEqual([]);
+    const { body } = await device.ask('GET', `children/${site.childId}/export.json`);
+    expect(body.inGroups).toMatchObject([{ kind: 'shown', task: 'count-ring' }]);
+    expect((await device.ask('DELETE', address(id))).status).toBe(204);
+    expect((await page()).metTasks).not.toContain('count-ring');
+    expect(await times()).toEqual([]);
+  });
+
+  test('a chorus is the group’s, with how far it went together', async () => {
+    const id = randomUUID();
+    await device.ask(
+      'PUT',
+      address(id),
+      time({ kind: 'chorus', task: 'say-far', togetherTo: 14, note: 'by the lock' }),
+    );
+    expect(await times()).toMatchObject([{ id, kind: 'chorus', togetherTo: 14, note: 'by the lock' }]);
+    const { tries, lines } = await page();
+    expect(tries).toEqual([]);
+    expect(lines.flatMap((line) => line.dots.filter((dot) => dot.tries.length > 0))).toEqual([]);
+  });
+
+  test('what is wrong is said by its field, and nothing of it is kept', async () => {
+    const before = await times();
+    const tries: readonly [Partial<NewGroupTime> | object, string][] = [
+      [{ children: [] }, 'children'],
+      [{ task: 'count-clouds' }, 'task'],
+      [{ togetherTo: 0 }, 'togetherTo'],
+      [{ kind: 'dreamt' }, 'kind'],
+    ];
+    for (const [change, field] of tries) {
+      const { status, body } = await device.ask('PUT', address(randomUUID()), { ...time(), ...change });
+      expect([status, body.fields.map((one: { field: string }) => one.field)]).toEqual([400, [field]]);
+    }
+    const other = await nursery.addSite('weir');
+    const { status } = await device.ask('PUT', address(randomUUID()), time({ children: [other.childId] }));
+    expect(status).toBe(404);
+    expect(await times()).toEqual(before);
+    expect(await nursery.dataSource.manager.countBy(GroupTimeChild, { childId: other.childId })).toBe(0);
+  });
+
+  test('a room of another house is nobody’s business', async () => {
+    const other = await nursery.addSite('basin');
+    expect((await device.ask('GET', `rooms/${other.roomId}/group-times`)).status).toBe(404);
+    const put = await device.ask('PUT', `rooms/${other.roomId}/group-times/${randomUUID()}`, time());
+    expect(put.status).toBe(404);
+  });
+});

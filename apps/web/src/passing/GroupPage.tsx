@@ -1,0 +1,177 @@
+import {
+  groupKinds,
+  type GroupKind,
+  type NewGroupTime,
+  type RegisterEntry,
+  type Room,
+} from '@dotting/contract';
+import { strands, tasks, taskOf, type ChildId, type TaskId } from '@dotting/core';
+import { taskWords } from '@dotting/words';
+import Alert from '@mui/material/Alert';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import ListSubheader from '@mui/material/ListSubheader';
+import MenuItem from '@mui/material/MenuItem';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useOutletContext, useSearchParams } from 'react-router';
+import { request } from '../api/http.js';
+import { groupTimesQuery, queryClient, todayQuery } from '../api/queries.js';
+import { Choice } from '../common/Choice.js';
+import { sayDay } from '../common/days.js';
+import { newId } from '../common/ids.js';
+import { Notice } from '../common/Notice.js';
+import { PageTitle } from '../common/PageTitle.js';
+import { words } from '../wording/words.js';
+import { Faces, withOther } from './Faces.js';
+
+/** What the group was shown, or said in chorus: kept as the group’s, and of each child only that it has met it. */
+export function GroupPage() {
+  const room = useOutletContext<Room | undefined>();
+  const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
+  if (!data || !room) return <Notice>{words.passing.noChildren()}</Notice>;
+  return <Group key={room.id} roomId={room.id} register={data.register} notHere={data.notHere} />;
+}
+
+interface GroupProps {
+  readonly roomId: string;
+  readonly register: readonly RegisterEntry[];
+  readonly notHere: readonly ChildId[];
+}
+
+interface Sent {
+  readonly id: string;
+  readonly time: NewGroupTime;
+}
+
+function Group({ roomId, register, notHere }: GroupProps) {
+  const [params] = useSearchParams();
+  const asked = tasks.find(({ id }) => id === params.get('task'));
+  const [kind, setKind] = useState<GroupKind>('shown');
+  const [task, setTask] = useState<TaskId>(asked?.id ?? 'say-far');
+  const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
+  const [togetherTo, setTogetherTo] = useState('');
+  const [note, setNote] = useState('');
+  // The same id until it is kept: what was sent twice is one.
+  const [id, setId] = useState(newId<string>);
+  const keep = useMutation({
+    mutationFn: ({ id: of, time }: Sent) => request('PUT', `rooms/${roomId}/group-times/${of}`, time),
+    onSuccess: async () => {
+      setId(newId<string>());
+      setTogetherTo('');
+      setNote('');
+      await queryClient.invalidateQueries({ queryKey: groupTimesQuery(roomId).queryKey });
+    },
+  });
+  const takeBack = useMutation({
+    mutationFn: (of: string) => request('DELETE', `rooms/${roomId}/group-times/${of}`),
+    onSuccess: () => queryClient.invalidateQueries({ queryKey: groupTimesQuery(roomId).queryKey }),
+  });
+  const children = register.filter((child) => !away.has(child.id)).map((child) => child.id);
+  const isChorus = kind === 'chorus';
+  const to = togetherTo.trim() === '' ? null : Number(togetherTo);
+  const isWrong = isChorus && to !== null && !(Number.isInteger(to) && to >= 1 && to <= 100);
+  const time: NewGroupTime = { kind, task, children, togetherTo: isChorus ? to : null, note: note.trim() };
+  return (
+    <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
+      <Box>
+        <PageTitle>{words.group.title()}</PageTitle>
+        <Typography color="textSecondary">{words.group.intro()}</Typography>
+      </Box>
+      <Choice
+        label={words.group.what()}
+        value={kind}
+        options={groupKinds.map((one) => [one, words.group.kinds[one]()])}
+        onChoose={setKind}
+      />
+      <WhichTask task={task} onChoose={setTask} />
+      <Typography variant="body2" color="textSecondary">
+        {words.group.who()}
+      </Typography>
+      <Faces register={register} away={away} onTap={(child) => setAway(withOther(away, child.id))} />
+      {isChorus && (
+        <TextField
+          label={words.group.togetherTo()}
+          value={togetherTo}
+          onChange={(event) => setTogetherTo(event.target.value)}
+          error={isWrong}
+          helperText={isWrong ? words.group.wrongNumber() : ' '}
+          slotProps={{ htmlInput: { inputMode: 'numeric' } }}
+          sx={{ maxWidth: 320 }}
+        />
+      )}
+      <TextField
+        label={words.group.note()}
+        value={note}
+        onChange={(event) => setNote(event.target.value.slice(0, 300))}
+      />
+      {(keep.error ?? takeBack.error) && <Alert>{(keep.error ?? takeBack.error)?.message}</Alert>}
+      <Button
+        size="large"
+        variant="contained"
+        color="secondary"
+        disabled={keep.isPending || children.length === 0 || isWrong}
+        onClick={() => keep.mutate({ id, time })}
+        sx={{ justifySelf: 'start' }}
+      >
+        {words.group.keep({ n: children.length })}
+      </Button>
+      <Times roomId={roomId} onTakeBack={(of) => takeBack.mutate(of)} />
+    </Box>
+  );
+}
+
+function WhichTask({ task, onChoose }: { readonly task: TaskId; readonly onChoose: (task: TaskId) => void }) {
+  return (
+    <TextField
+      select
+      label={words.plan.task()}
+      value={task}
+      onChange={(event) => onChoose(taskOf(event.target.value).id)}
+      sx={{ maxWidth: 460 }}
+    >
+      {strands.flatMap((strand) => [
+        <ListSubheader key={strand}>{words.strands[strand]()}</ListSubheader>,
+        ...tasks
+          .filter((one) => one.strand === strand)
+          .map(({ id }) => (
+            <MenuItem key={id} value={id}>
+              {taskWords(words, id).name()}
+            </MenuItem>
+          )),
+      ])}
+    </TextField>
+  );
+}
+
+interface TimesProps {
+  readonly roomId: string;
+  readonly onTakeBack: (id: string) => void;
+}
+
+/** What the group did lately; an adult can take back her own. */
+function Times({ roomId, onTakeBack }: TimesProps) {
+  const { data } = useQuery(groupTimesQuery(roomId));
+  if (!data || data.times.length === 0) return null;
+  return (
+    <Box component="section" aria-label={words.group.lately()}>
+      <Typography variant="h2">{words.group.lately()}</Typography>
+      {data.times.map(({ id, kind, title, day, recorder, children, togetherTo, note, isOwn }) => (
+        <Box key={id} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
+          <Typography sx={{ flex: '1 1 20rem' }}>
+            {words.group.line[kind]({ day: sayDay(day), task: title, n: children, name: recorder })}
+            {togetherTo !== null && ` ${words.group.reached({ n: togetherTo })}`}
+            {note !== '' && ` ${note}`}
+          </Typography>
+          {isOwn && (
+            <Button variant="text" onClick={() => onTakeBack(id)}>
+              {words.passing.takeBack()}
+            </Button>
+          )}
+        </Box>
+      ))}
+    </Box>
+  );
+}
