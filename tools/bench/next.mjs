@@ -154,10 +154,9 @@ export async function benchFlow({ children, seed }) {
       ),
       tries: lived.reduce((sum, { tries }) => sum + tries.length, 0) / children / 8,
       asked: Object.fromEntries(
-        ['order', 'aside', 'row', 'scattered', 'ring', 'last-word', 'fetch', 'conservation'].map((skill) => [
-          skill,
-          asked(skill),
-        ]),
+        ['order', 'aside', 'row', 'scattered', 'ring', 'last-word', 'fetch', 'conservation', 'count-on'].map(
+          (skill) => [skill, asked(skill)],
+        ),
       ),
     });
   }

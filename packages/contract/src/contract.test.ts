@@ -170,7 +170,7 @@ describe('the office', () => {
     allergies: '',
     languages: ['en'],
     needs: [],
-  notYet: [],
+    notYet: [],
   };
   const adult = {
     firstName: 'Sedge',
