@@ -93,6 +93,27 @@ describe(obstaclesIn, () => {
     expect(obstaclesIn(lastWord, [...tries, ...[4, 5, 6].map((n) => answers(n, n))], date)).toEqual([]);
   });
 
+  test('who counts the start is named by the tries that could show it, without a place in a set', () => {
+    const sum = (from: number, by: number, value: number): Trace =>
+      tried({
+        task: 'drop-in',
+        version: 2,
+        target: from + by,
+        set: { size: from + by, things: 'cork', arrangement: 'hidden', layout: { change: { from, by } } },
+        happenings: [
+          { kind: 'ask', question: 'hidden' },
+          { kind: 'answer', value },
+        ],
+      });
+    const hidden = skillOf('hidden');
+    const short = [sum(4, 3, 6), sum(3, 2, 4)];
+    const ofOne = [3, 4, 5, 6].map((from) => sum(from, 1, from + 1));
+    expect(obstaclesIn(hidden, [...short, ...ofOne], date)).toMatchObject([
+      { slip: 'counted-the-start', of: 2, place: null },
+    ]);
+    expect(obstaclesIn(hidden, [...short, sum(4, 2, 6), sum(5, 3, 8), sum(6, 2, 8)], date)).toEqual([]);
+  });
+
   test('once is not enough, nor twice in many', () => {
     expect(obstaclesIn(row, [ranAhead(6, 3), clean(6)], date)).toEqual([]);
     const seldom = [ranAhead(6, 3), ranAhead(6, 3), clean(6), clean(6), clean(6), clean(6)];

@@ -1,6 +1,7 @@
 import { groupBy } from '../common/groupBy.js';
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
+import { readChange } from '../reading/readChange.js';
 import { readTry } from '../reading/readTry.js';
 import type { SkillEntry } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
@@ -145,7 +146,9 @@ function obstacleOf(
   const places = slips.flatMap(({ at }) => at ?? []);
   // One that came early by chance does not make every short try long enough.
   const from = lowerMedian(places);
-  const longEnough = looks.filter((trace) => reachOf(skill, trace) >= from).slice(-figure.obstacleLookBack);
+  const longEnough = looks
+    .filter((trace) => reachOf(skill, trace) >= from && couldShow(first.slip, trace))
+    .slice(-figure.obstacleLookBack);
   const traces = longEnough.filter((trace) => slips.some((one) => one.trace === trace));
   const isOften = traces.length >= least && traces.length >= figure.obstacleShare * longEnough.length;
   if (!isOften) return [];
@@ -156,6 +159,10 @@ function obstacleOf(
   );
   return [{ slip: first.slip, or: other?.slip ?? null, place, traces, of: longEnough.length }];
 }
+
+/** With one put to it, or taken away, nobody can tell whether the start was counted. */
+const couldShow = (slip: TellingSlip, trace: Trace): boolean =>
+  slip !== 'counted-the-start' || (readChange(trace)?.by ?? Infinity) > 1;
 
 const lowerMedian = (places: readonly number[]): number =>
   places.toSorted((a, b) => a - b)[Math.floor((places.length - 1) / 2)] ?? 0;
@@ -168,6 +175,11 @@ function placeOf(skill: SkillEntry, slips: readonly SeenSlip[]): SlipPlace | nul
     return places.every((at) => at === least) ? { kind: 'number', n: least } : null;
   }
   if (slips[0]!.slip === 'gave-another-number') return { kind: 'asked', n: least };
+  // Where a number is worked out, the place is the number that was asked about: no place in a set.
+  if (skill.read?.as === 'threshold')
+    return slips[0]!.slip !== 'counted-the-start' && least > figure.obstacleLate
+      ? { kind: 'asked', n: least }
+      : null;
   if (slips.every(({ at, trace }) => at === trace.set.size)) return { kind: 'close' };
   return least > figure.obstacleLate ? { kind: 'after', n: least - 1 } : null;
 }

@@ -44,6 +44,19 @@ describe(dueFor, () => {
     ]);
   });
 
+  test('what was looked at the last time waits for what was not, though it has faded', () => {
+    const order = look({ skill: 'order', strand: 'stable-order', isFading: true });
+    const open = look({ skill: 'ring', last: '2026-03-10', isOpen: true });
+    const last = look({ skill: 'last-word', strand: 'cardinality', last: '2026-03-18' });
+    expect(dueFor([child('a', [order, open, last])], date, 9)).toMatchObject([
+      { because: 'open-question', skill: 'ring' },
+    ]);
+    // Where nothing else waits it is due all the same, and of an earlier day it comes first.
+    expect(dueFor([child('a', [order, look(), last])], date, 9)).toMatchObject([{ because: 'fading' }]);
+    const earlier = { ...order, last: '2026-03-15' };
+    expect(dueFor([child('a', [earlier, open, last])], date, 9)).toMatchObject([{ because: 'fading' }]);
+  });
+
   test('an open question rests for a week', () => {
     const open = (last: string) =>
       dueFor([child('a', [...allStrands, look({ last, isOpen: true })])], date, 9);

@@ -31,6 +31,8 @@ const urgency: Record<DueBecause, number> = {
   'open-question': 3,
 };
 
+const seenLastTime = 4;
+
 /** Where to begin with a strand. */
 const firstOf: Record<CoreStrand, SkillId> = {
   'stable-order': 'order',
@@ -78,11 +80,11 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
       return isOpen && isOld ? [{ childId, because: 'open-question', strand, skill, last }] : [];
     }),
   ];
-  return (
-    reasons.toSorted(
-      (a, b) => urgency[a.because] - urgency[b.because] || compare(a.last ?? '', b.last ?? ''),
-    )[0] ?? null
-  );
+  const lastDay = latest(looks.map((look) => look.last));
+  // What was looked at the last time waits for what was not, or the same would come every week.
+  const rank = ({ because, last }: Due): number =>
+    because === 'fading' && last === lastDay ? seenLastTime : urgency[because];
+  return reasons.toSorted((a, b) => rank(a) - rank(b) || compare(a.last ?? '', b.last ?? ''))[0] ?? null;
 }
 
 /** What a strand rests on has been looked at, and nothing before it is left out. */

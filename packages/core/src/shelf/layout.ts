@@ -103,7 +103,9 @@ const fewMore = 3;
 
 /** A number and what is done to it; n is the whole of it, the largest number that comes up. */
 function changeFor(sum: Sum, n: number, random: Random): Change {
-  const few = 1 + Math.floor(random() * Math.max(1, Math.min(fewMore, n - 1)));
+  // One more and one fewer are tasks of their own.
+  const least = n > fewMore ? 2 : 1;
+  const few = least + Math.floor(random() * (Math.max(1, Math.min(fewMore, n - 1)) - least + 1));
   switch (sum) {
     case 'on':
       return { from: n, by: wordsOn };

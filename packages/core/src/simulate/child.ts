@@ -31,6 +31,8 @@ export interface HiddenAbility {
   readonly keeps: number;
   /** Threshold of going on from a number; absent where it comes a little after the words. */
   readonly goesOnTo?: number;
+  /** Chance of saying the number itself as the first of those put to it; none where nothing is said. */
+  readonly countsStart?: number;
   /** Milliseconds from word to word. */
   readonly pace: number;
 }
