@@ -389,6 +389,16 @@ export class RevisedView {
   skills: RevisedSkill[];
 }
 
+/** How a child works out what a number comes to: counted all, counted on, known, or on fingers. */
+export class HowView {
+  /** A sentence about the child. */
+  @IsString()
+  statement: string;
+  /** The tries it rests on. */
+  @IsUUID('all', { each: true })
+  tries: TraceId[];
+}
+
 export class ChildPage {
   @ValidateNested()
   @Type(() => ChildView)
@@ -396,6 +406,11 @@ export class ChildPage {
   @ValidateNested({ each: true })
   @Type(() => SkillLineView)
   lines: SkillLineView[];
+  /** Null where it was not seen often enough. */
+  @OrNull()
+  @ValidateNested()
+  @Type(() => HowView)
+  how: HowView | null;
   /** Three, the one most worth doing first. */
   @ValidateNested({ each: true })
   @Type(() => NextStepView)

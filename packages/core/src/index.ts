@@ -87,6 +87,20 @@ export { sittingChanges, type SittingChange } from './statements/sittingChanges.
 export { nextTry } from './asking/nextTry.js';
 export { nextInSitting } from './asking/nextInSitting.js';
 export { looksAt } from './evidence/went.js';
+export {
+  deckOf,
+  discarded,
+  dropTimes,
+  firstTurns,
+  frames,
+  paths,
+  readNumbers,
+  steppedOn,
+  thrown,
+  type StandInSetup,
+} from './shelf/standIns.js';
+export { standInKinds, type StandInKind } from './shelf/task.js';
+export { howWorkedOut, type HowWorkedOut } from './statements/howWorkedOut.js';
 export { isHeldBack, lessons, openWays, waitingFor, type Lesson } from './shelf/lessons.js';
 export { tooMuchLastTime } from './asking/tooMuch.js';
 export { beginSitting, type BegunSitting, type SittingPlan } from './asking/beginSitting.js';

@@ -4,10 +4,21 @@ import {
   type ChildColumns,
   type ChildPage,
   type ChildView,
+  type HowView,
   type TodayView,
   type UnfinishedTry,
 } from '@dotting/contract';
-import { dueFor, figure, flawOf, isRecent, skillToSitFor, type ChildId } from '@dotting/core';
+import {
+  dueFor,
+  figure,
+  flawOf,
+  howWorkedOut,
+  isRecent,
+  skillToSitFor,
+  type ChildId,
+  type Trace,
+} from '@dotting/core';
+import { tellHow } from '@dotting/words';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
 import type { AtWork } from '../common/present.js';
@@ -135,6 +146,7 @@ export class ChildrenService {
     return {
       child: viewOf(child),
       lines: (lines.get(childId) ?? []).map(lineView),
+      how: howView(readable, day),
       steps: choices.map((skill) => stepView(bySkill[skill]!)),
       easier: easier && stepView(easier),
       decisions,
@@ -166,6 +178,11 @@ const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
   easier: null,
   bySkill: {},
 };
+
+function howView(traces: readonly Trace[], day: string): HowView | null {
+  const how = howWorkedOut(traces, day);
+  return how && { statement: tellHow(spoken(), how), tries: [...how.tries] };
+}
 
 function columnsOf(child: ChildColumns): ChildColumns {
   return Object.fromEntries(childColumnNames.map((name) => [name, child[name]])) as ChildColumns;

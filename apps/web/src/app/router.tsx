@@ -60,6 +60,12 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../shelf/ShelfPage.js')).ShelfPage }),
               },
               {
+                path: 'stand-ins',
+                lazy: async () => ({
+                  Component: (await import('../standIns/StandInsPage.js')).StandInsPage,
+                }),
+              },
+              {
                 path: 'group',
                 loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
                 lazy: async () => ({ Component: (await import('../passing/GroupPage.js')).GroupPage }),
@@ -134,6 +140,10 @@ export const router = createBrowserRouter([
           childIds!.split('+').map((id) => queryClient.prefetchQuery(childQuery(childIdOf(id)))),
         ),
         lazy: async () => ({ Component: (await import('../sitting/SittingPage.js')).SittingPage }),
+      },
+      {
+        path: 'turned',
+        lazy: async () => ({ Component: (await import('../standIns/TurnedPage.js')).TurnedPage }),
       },
       { path: '*', Component: NotHere },
     ],

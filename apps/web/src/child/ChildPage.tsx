@@ -1,5 +1,5 @@
 import { PageTitle } from '../common/PageTitle.js';
-import type { ChildPage as Page, DotView, SkillLineView } from '@dotting/contract';
+import type { ChildPage as Page, DotView, HowView, SkillLineView } from '@dotting/contract';
 import { ageInMonths, allStrands, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -83,6 +83,7 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
                 childId={id}
                 name={words.strands[strand]()}
                 lines={data.lines.filter((line) => line.strand === strand)}
+                how={strand === 'counting-on-and-back' ? data.how : null}
                 opened={opened}
                 onOpen={open}
               />
@@ -124,12 +125,14 @@ interface StrandProps {
   readonly childId: string;
   readonly name: string;
   readonly lines: readonly SkillLineView[];
+  /** How what a number comes to was worked out, where the strand asks for it. */
+  readonly how: HowView | null;
   readonly opened: OpenedTries | undefined;
   readonly onOpen: (skill: SkillLineView['skill']) => (dot: DotView) => void;
 }
 
 /** A strand's skills that have been looked at; the others in a line, so that the page stays one to read. */
-function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
+function Strand({ childId, name, lines: all, how, opened, onOpen }: StrandProps) {
   const looked = all.filter((line) => line.tries.length > 0);
   const open = all.filter((line) => line.tries.length === 0);
   return (
@@ -146,6 +149,16 @@ function Strand({ childId, name, lines: all, opened, onOpen }: StrandProps) {
           onOpen={onOpen(line.skill)}
         />
       ))}
+      {how && (
+        <Typography sx={{ gridColumn: '1 / -1' }}>
+          {how.statement}{' '}
+          {how.tries.map((id, i) => (
+            <Link key={id} to={`/tries/${id}`} style={{ color: 'inherit', marginInlineEnd: 6 }}>
+              {words.child.tryN({ n: i + 1 })}
+            </Link>
+          ))}
+        </Typography>
+      )}
       {open.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{ gridColumn: '1 / -1', pb: 0.5 }}>
           {words.child.notAskedYet({ skills: open.map((line) => line.name).join('; ') })}

@@ -25,6 +25,9 @@ export function ShelfPage() {
     <Box sx={page}>
       <Box sx={{ displayPrint: 'none', display: 'grid', gap: 1.5, alignContent: 'start' }}>
         <PageTitle>{words.shelf.title()}</PageTitle>
+        <Link to="/stand-ins" style={{ color: 'inherit' }}>
+          {words.standIns.title()}
+        </Link>
         <TextField
           label={words.shelf.find()}
           value={typed}

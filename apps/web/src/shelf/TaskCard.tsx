@@ -2,6 +2,7 @@ import { layoutFor, lessons, taskOf, tellingSlips, waitingFor, type TaskId } fro
 import { listOf, numbersIn, taskWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
+import { Link } from 'react-router';
 import { Part } from '../common/Part.js';
 import { headingFont, points } from '../common/theme.js';
 import { words } from '../wording/words.js';
@@ -44,6 +45,13 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
           {told.setOut(numbers)}
           {told.also && <div>{words.say.also({ things: told.also(numbers) })}</div>}
         </Part>
+      )}
+      {task.standIn && (
+        <Box sx={{ displayPrint: 'none' }}>
+          <Link to={`/turned?kind=${task.standIn}`}>
+            {words.standIns.onScreen()}: {words.standIns.kinds[task.standIn].name()}
+          </Link>
+        </Box>
       )}
       {slips.length > 0 && (
         <Part label={words.shelf.watchFor()}>

@@ -307,6 +307,8 @@ const table = {
   cleanTries: 2,
   /** So many obstacles of one skill are named at most. (obstacles) */
   obstaclesNamed: 2,
+  /** A way of working out seen in such a share of the latest tries is the usual one. (share) */
+  usualShare: 2 / 3,
   /** A trend is against what was said so long before. (weeks) */
   trendWeeks: 6,
   /** A course has about so many points at most. (points) */

@@ -140,7 +140,7 @@ function withDrops(sum: Sum, change: Change, random: Random): Layout {
 }
 
 /** When each drop falls, in ms from the beginning of the playing. */
-function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
+export function dropsFor(n: number, isEven: boolean, random: Random): readonly number[] {
   let at = 0;
   return Array.from({ length: n }, (_, i) => {
     const [shortest, longest] = unevenGaps;

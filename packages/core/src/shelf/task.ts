@@ -49,6 +49,10 @@ export type ChosenStart = 0 | 1 | 'any';
 export const lessons = ['die', 'envelope', 'cup'] as const;
 export type Lesson = (typeof lessons)[number];
 
+/** What a room without the real thing finds on the screen. */
+export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame'] as const;
+export type StandInKind = (typeof standInKinds)[number];
+
 /** How a task is adapted: as a count of things, a run of words, or things handed over. */
 export type Adapted = 'counting' | 'saying' | 'giving';
 
@@ -81,6 +85,8 @@ export interface TaskEntry {
   readonly asksAgain?: true;
   /** Put in each way by turns. */
   readonly ways?: readonly string[];
+  /** What stands in for the real thing on the screen. */
+  readonly standIn?: StandInKind;
   /** The lesson that comes first. */
   readonly lessonFirst?: Lesson;
   /** The same for one of its ways alone. */

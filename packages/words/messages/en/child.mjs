@@ -23,6 +23,7 @@ export default {
   putAwayBy: 'Put away by {name}: {step} ({reason}).',
   bringBack: 'Bring it back',
   easierHarder: 'Easier: {easier}. Harder: {harder}.',
+  tryN: 'try {n}',
   doThis: 'Do this',
   dontKeepAtTop: 'Don’t keep at the top',
   keepAtTop: 'Keep at the top',

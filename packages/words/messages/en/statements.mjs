@@ -78,6 +78,17 @@ export default {
     'numeral-to-set': 'puts as many as a written number says',
     'several-sets': 'counts out several sets from a recipe',
   },
+  how: {
+    usual: 'Works sums out mostly by {way}: {n} of the last {of} tries.',
+    mixed: 'Works sums out in several ways: {ways} in the last {of} tries.',
+    times: '{way} ({n})',
+    ways: {
+      all: 'counting all',
+      on: 'counting on',
+      known: 'knowing at once',
+      fingers: 'fingers',
+    },
+  },
   open: '{skill}: not clear yet',
   openNeeds: '{skill}: still needs {what}',
   openNext: '{skill}: does {n} work too?',

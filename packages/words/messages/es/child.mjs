@@ -24,6 +24,7 @@ export default {
   putAwayBy: '{name} lo ha apartado: {step} ({reason}).',
   bringBack: 'Recuperarlo',
   easierHarder: 'Más fácil: {easier}. Más difícil: {harder}.',
+  tryN: 'intento {n}',
   doThis: 'Hacer esto',
   dontKeepAtTop: 'No dejar arriba',
   keepAtTop: 'Dejar arriba',

@@ -78,6 +78,17 @@ export default {
     'numeral-to-set': 'pone tantos como dice un número escrito',
     'several-sets': 'aparta varios conjuntos siguiendo una receta',
   },
+  how: {
+    usual: 'Resuelve sumas sobre todo {way}: {n} de los últimos {of} intentos.',
+    mixed: 'Resuelve sumas de varias maneras: {ways} en los últimos {of} intentos.',
+    times: '{way} ({n})',
+    ways: {
+      all: 'contándolo todo',
+      on: 'contando a partir',
+      known: 'de memoria',
+      fingers: 'con los dedos',
+    },
+  },
   open: '{skill}: aún no está claro',
   openNeeds: '{skill}: falta {what}',
   openNext: '{skill}: ¿también con {n}?',

@@ -2,7 +2,10 @@ import type { MigrationInterface, QueryRunner } from 'typeorm';
 
 const up = [
   'ALTER TABLE try ADD upset tinyint NOT NULL DEFAULT 0',
-  "ALTER TABLE child ADD not_yet json NOT NULL DEFAULT '[]'",
+  'ALTER TABLE try MODIFY upset tinyint NOT NULL',
+  'ALTER TABLE child ADD not_yet json NULL',
+  "UPDATE child SET not_yet = '[]'",
+  'ALTER TABLE child MODIFY not_yet json NOT NULL',
   `CREATE TABLE group_time (
     id uuid NOT NULL PRIMARY KEY,
     room_id uuid NOT NULL,

@@ -7,7 +7,7 @@ import { useEffect, useEffectEvent } from 'react';
 import { materials, palette } from '../../common/theme.js';
 import { mirrorSize, placesOf } from '../tray/mirrorLayout.js';
 import { Things, trayFrame } from '../tray/Things.js';
-import { useSteps } from '../useSteps.js';
+import { useSteps } from '../../common/useSteps.js';
 import { Otter } from './Otter.js';
 import { canSpeak, speak } from './speak.js';
 import { words } from '../../wording/words.js';

@@ -3,8 +3,8 @@ import Button from '@mui/material/Button';
 import { useEffect, useEffectEvent, useRef, useState } from 'react';
 import { materials, palette } from '../../common/theme.js';
 import { Choice } from '../../common/Choice.js';
-import { useSteps } from '../useSteps.js';
-import { readySound, soundDrop, type Loudness } from './dropSound.js';
+import { useSteps } from '../../common/useSteps.js';
+import { readySound, soundDrop, type Loudness } from '../../common/dropSound.js';
 import { words } from '../../wording/words.js';
 
 interface TinProps {

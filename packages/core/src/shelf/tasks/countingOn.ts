@@ -64,6 +64,7 @@ export const countingOnTasks = [
   },
   {
     id: 'drop-in',
+    standIn: 'tin',
     strand: 'counting-on-and-back',
     looksAt: 'hidden',
     kind: 'answer',
@@ -179,6 +180,7 @@ export const countingOnTasks = [
     kind: 'give',
     makes: 'squares',
     lessonFirst: 'die',
+    standIn: 'path',
     strategies: ['counted-all', 'knew', 'kept-its-place'],
     arrangement: 'none',
     ladder: [1, 2, 3, 4, 5, 6],

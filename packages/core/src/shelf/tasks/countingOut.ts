@@ -40,6 +40,7 @@ export const countingOutTasks = [
     kind: 'give',
     ways: ['card', 'plate', 'envelope'],
     lessonOfWay: { envelope: 'envelope' },
+    standIn: 'cards',
     arrangement: 'movable',
     pile: 15,
     ladder: [1, 2, 3, 4, 5, 7, 10],

@@ -95,6 +95,7 @@ export const oneToOneTasks = [
   },
   {
     id: 'count-heard',
+    standIn: 'tin',
     strand: 'one-to-one',
     looksAt: 'one-to-one',
     kind: 'count',

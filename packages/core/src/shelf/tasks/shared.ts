@@ -6,6 +6,7 @@ const slipsOfSharing = ['two-in-one', 'left-outside'] as const;
 export const sharedTasks = [
   {
     id: 'count-cells',
+    standIn: 'frame',
     strand: 'one-to-one',
     looksAt: 'one-to-one',
     kind: 'share',

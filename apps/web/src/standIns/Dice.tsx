@@ -1,0 +1,42 @@
+import { thrown, type StandInSetup } from '@dotting/core';
+import { useState } from 'react';
+import { palette } from '../common/theme.js';
+import { words } from '../wording/words.js';
+import { OneButton } from './OneButton.js';
+import { Pips } from './Pips.js';
+
+/** One die, or two side by side: a tap throws. */
+export function Dice({ setup }: { readonly setup: StandInSetup }) {
+  const [turn, setTurn] = useState<number | null>(null);
+  const shown = turn === null ? null : thrown(setup, turn);
+  return (
+    <OneButton
+      label={words.standIns.throw()}
+      shows={shown === null ? '' : shown.join(', ')}
+      onPress={() => setTurn(turn === null ? 0 : turn + 1)}
+    >
+      <svg
+        viewBox={setup.dice === 2 ? '-130 -70 260 140' : '-70 -70 140 140'}
+        width="100%"
+        height="100%"
+        aria-hidden
+      >
+        {Array.from({ length: setup.dice }, (_, i) => (
+          <g key={`${i} ${turn}`} transform={`translate(${setup.dice === 2 ? 130 * i - 65 : 0} 0)`}>
+            <rect
+              x={-50}
+              y={-50}
+              width={100}
+              height={100}
+              rx={16}
+              fill={palette.tray}
+              stroke={palette.ink}
+              strokeWidth={4}
+            />
+            {shown && <Pips n={shown[i]!} asDots={setup.asDots} />}
+          </g>
+        ))}
+      </svg>
+    </OneButton>
+  );
+}

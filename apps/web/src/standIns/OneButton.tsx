@@ -1,0 +1,30 @@
+import ButtonBase from '@mui/material/ButtonBase';
+import { useEffect, useRef, type ReactNode } from 'react';
+
+interface OneButtonProps {
+  /** What a press does. */
+  readonly label: string;
+  /** What is shown now, for whoever hears the screen; empty before the first turn. */
+  readonly shows: string;
+  readonly onPress: () => void;
+  readonly children: ReactNode;
+}
+
+/** The whole of the screen is one thing to press, by touch, space or enter. */
+export function OneButton({ label, shows, onPress, children }: OneButtonProps) {
+  const button = useRef<HTMLButtonElement>(null);
+  useEffect(() => button.current?.focus(), []);
+  return (
+    <>
+      <ButtonBase
+        ref={button}
+        aria-label={label}
+        onClick={onPress}
+        sx={{ width: '100%', height: '100%', borderRadius: 1, p: { xs: 1, sm: 4 } }}
+      >
+        {children}
+      </ButtonBase>
+      <output style={{ position: 'absolute', clipPath: 'inset(50%)', width: 1, height: 1 }}>{shows}</output>
+    </>
+  );
+}

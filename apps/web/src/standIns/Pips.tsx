@@ -1,0 +1,60 @@
+import { headingFont, palette } from '../common/theme.js';
+
+/** Where the dots of a pattern lie, in thirds of the face. */
+const patterns: Readonly<Record<number, readonly (readonly [x: number, y: number])[]>> = {
+  0: [],
+  1: [[0, 0]],
+  2: [
+    [-1, -1],
+    [1, 1],
+  ],
+  3: [
+    [-1, -1],
+    [0, 0],
+    [1, 1],
+  ],
+  4: [
+    [-1, -1],
+    [1, -1],
+    [-1, 1],
+    [1, 1],
+  ],
+  5: [
+    [-1, -1],
+    [1, -1],
+    [0, 0],
+    [-1, 1],
+    [1, 1],
+  ],
+  6: [
+    [-1, -1],
+    [1, -1],
+    [-1, 0],
+    [1, 0],
+    [-1, 1],
+    [1, 1],
+  ],
+};
+
+interface PipsProps {
+  readonly n: number;
+  readonly asDots: boolean;
+}
+
+/** One face: a pattern of dots where the number has one, else the numeral. In a box from −50 to 50. */
+export function Pips({ n, asDots }: PipsProps) {
+  const dots = asDots ? patterns[n] : undefined;
+  if (!dots)
+    return (
+      <text
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize={56}
+        fontFamily={headingFont}
+        fill={palette.ink}
+      >
+        {n}
+      </text>
+    );
+  return dots.map(([x, y]) => <circle key={`${x} ${y}`} cx={26 * x} cy={26 * y} r={9} fill={palette.ink} />);
+}

@@ -1,0 +1,151 @@
+import { firstTurns, frames, paths, standInKinds, type StandInSetup } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import TextField from '@mui/material/TextField';
+import Typography from '@mui/material/Typography';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { Choice } from '../common/Choice.js';
+import { PageTitle } from '../common/PageTitle.js';
+import { words } from '../wording/words.js';
+import { setupOf, typedIn, type TypedSetup } from './setup.js';
+
+const turnsAhead = 10;
+
+/** Things for the screen where a room lacks the real ones: set up here, then turned to the child. */
+export function StandInsPage() {
+  const [params, setParams] = useSearchParams();
+  const typed = typedIn(params);
+  const setup = setupOf(typed);
+  const isWrong = 'wrong' in setup;
+  const change = (changed: Partial<TypedSetup>): void => {
+    // Another thing has numbers of its own.
+    const kept = changed.kind === undefined ? Object.fromEntries(params) : {};
+    setParams({ ...kept, ...changed }, { replace: true, preventScrollReset: true });
+  };
+  return (
+    <Box sx={{ maxWidth: 860, display: 'grid', gap: 2 }}>
+      <Box>
+        <PageTitle>{words.standIns.title()}</PageTitle>
+        <Typography color="textSecondary">{words.standIns.intro()}</Typography>
+      </Box>
+      <Choice
+        label={words.standIns.which()}
+        value={typed.kind}
+        options={standInKinds.map((kind) => [kind, words.standIns.kinds[kind].name()])}
+        onChoose={(kind) => change({ kind })}
+        columns={3}
+      />
+      <Typography>{words.standIns.kinds[typed.kind].does()}</Typography>
+      <Fields typed={typed} wrong={isWrong ? setup.wrong : null} onChange={change} />
+      {!isWrong && <Coming setup={setup} />}
+      <Button
+        component={Link}
+        to={`/turned?${new URLSearchParams({ ...typed }).toString()}`}
+        variant="contained"
+        color="secondary"
+        size="large"
+        aria-disabled={isWrong}
+        onClick={(event) => isWrong && event.preventDefault()}
+        sx={{ justifySelf: 'start' }}
+      >
+        {words.standIns.turn()}
+      </Button>
+      <Typography variant="body2" color="textSecondary">
+        {words.standIns.turnHint()}
+      </Typography>
+    </Box>
+  );
+}
+
+interface FieldsProps {
+  readonly typed: TypedSetup;
+  readonly wrong: 'numbers' | 'game' | 'drops' | null;
+  readonly onChange: (change: Partial<TypedSetup>) => void;
+}
+
+/** What can be chosen of the thing that is set up. */
+function Fields({ typed, wrong, onChange }: FieldsProps) {
+  const { kind } = typed;
+  const { standIns } = words;
+  const field = (name: 'numbers' | 'game' | 'drops') => (
+    <TextField
+      label={standIns[name]()}
+      value={typed[name]}
+      onChange={(event) => onChange({ [name]: event.target.value })}
+      error={wrong === name}
+      helperText={wrong === name ? standIns.wrong[name]() : ' '}
+      sx={{ maxWidth: 360 }}
+    />
+  );
+  return (
+    <>
+      {kind !== 'tin' && field('numbers')}
+      {kind === 'dice' && (
+        <Choice
+          label={standIns.howManyDice()}
+          value={typed.dice}
+          options={[
+            ['1', '1'],
+            ['2', '2'],
+          ]}
+          onChoose={(dice) => onChange({ dice })}
+        />
+      )}
+      {(kind === 'dice' || kind === 'path') && (
+        <Choice
+          label={standIns.shows()}
+          value={typed.shows}
+          options={[
+            ['dots', standIns.dots()],
+            ['numerals', standIns.numerals()],
+          ]}
+          onChoose={(shows) => onChange({ shows })}
+        />
+      )}
+      {kind === 'path' && (
+        <Choice
+          label={standIns.squares()}
+          value={typed.squares}
+          options={paths.map((n) => [String(n), String(n)])}
+          onChoose={(squares) => onChange({ squares })}
+        />
+      )}
+      {kind === 'frame' && (
+        <Choice
+          label={standIns.cells()}
+          value={typed.cells}
+          options={frames.map((n) => [String(n), String(n)])}
+          onChoose={(cells) => onChange({ cells })}
+        />
+      )}
+      {kind === 'tin' && field('drops')}
+      {kind === 'tin' && (
+        <Choice
+          label={standIns.gaps()}
+          value={typed.gaps}
+          options={[
+            ['even', standIns.even()],
+            ['uneven', standIns.uneven()],
+          ]}
+          onChoose={(gaps) => onChange({ gaps })}
+        />
+      )}
+      {field('game')}
+    </>
+  );
+}
+
+/** What the game will show, for the adult alone and only when asked for: the child may be looking. */
+function Coming({ setup }: { readonly setup: StandInSetup }) {
+  const [isShown, setShown] = useState(false);
+  if (setup.kind === 'tin') return null;
+  return (
+    <Box>
+      <Button variant="text" aria-expanded={isShown} onClick={() => setShown(!isShown)}>
+        {words.standIns.coming()}
+      </Button>
+      {isShown && <Typography role="status">{firstTurns(setup, turnsAhead).join(' · ')}</Typography>}
+    </Box>
+  );
+}

@@ -1,0 +1,97 @@
+import type { StandInKind, StandInSetup } from '@dotting/core';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import { useCallback, useEffect, useRef, type ComponentType } from 'react';
+import { Navigate, useNavigate, useSearchParams } from 'react-router';
+import { useTabTitle } from '../common/useTabTitle.js';
+import { words } from '../wording/words.js';
+import { BigTin } from './BigTin.js';
+import { Cards } from './Cards.js';
+import { Dice } from './Dice.js';
+import { FrameBoard } from './FrameBoard.js';
+import { PathBoard } from './PathBoard.js';
+import { setupOf, typedIn } from './setup.js';
+import { Spinner } from './Spinner.js';
+
+const boards: Readonly<Record<StandInKind, ComponentType<{ readonly setup: StandInSetup }>>> = {
+  dice: Dice,
+  spinner: Spinner,
+  path: PathBoard,
+  cards: Cards,
+  tin: BigTin,
+  frame: FrameBoard,
+};
+
+const holdMs = 800;
+
+/** A stand-in turned to the child: the whole screen, and nothing else on it. */
+export function TurnedPage() {
+  const [params] = useSearchParams();
+  const setup = setupOf(typedIn(params));
+  const navigate = useNavigate();
+  const back = useCallback((): void => {
+    if (document.fullscreenElement) void document.exitFullscreen();
+    void navigate(-1);
+  }, [navigate]);
+  useTabTitle(words.standIns.title());
+  useEffect(() => {
+    const onKey = ({ key }: KeyboardEvent): void => {
+      if (key === 'Escape') back();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [back]);
+  if ('wrong' in setup) return <Navigate to={`/stand-ins?${params.toString()}`} replace />;
+  const Board = boards[setup.kind];
+  return (
+    <Box component="main" onPointerDown={fillScreen} sx={stage}>
+      <Board key={params.toString()} setup={setup} />
+      <Leave onLeave={back} />
+    </Box>
+  );
+}
+
+/** With the first touch, where the browser lets it: without, the page is as large as its window. */
+function fillScreen(): void {
+  if (!document.fullscreenElement) void document.documentElement.requestFullscreen?.().catch(() => undefined);
+}
+
+/** The adult’s way back: held for a moment, so that a child’s tap does not leave; by the keyboard one press does. */
+function Leave({ onLeave }: { readonly onLeave: () => void }) {
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const stop = (): void => clearTimeout(timer.current);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return (
+    <Button
+      variant="text"
+      onPointerDown={(event) => {
+        event.stopPropagation();
+        timer.current = setTimeout(onLeave, holdMs);
+      }}
+      onPointerUp={stop}
+      onPointerLeave={stop}
+      onPointerCancel={stop}
+      onContextMenu={(event) => event.preventDefault()}
+      onKeyDown={({ key }) => key === 'Enter' && onLeave()}
+      sx={{
+        position: 'absolute',
+        insetBlockEnd: 8,
+        insetInlineEnd: 8,
+        color: 'inkSoft',
+        touchAction: 'none',
+      }}
+    >
+      {words.standIns.leave()}
+    </Button>
+  );
+}
+
+const stage = {
+  position: 'relative',
+  height: '100dvh',
+  bgcolor: 'gate',
+  display: 'grid',
+  placeItems: 'center',
+  overflow: 'hidden',
+  p: 2,
+} as const;

@@ -1,0 +1,71 @@
+import { frames, paths, readNumbers, standInKinds, type StandInKind, type StandInSetup } from '@dotting/core';
+
+const usualNumbers: Readonly<Record<StandInKind, string>> = {
+  dice: '1-6',
+  spinner: '1-5',
+  path: '1-3',
+  cards: '0-10',
+  tin: '1',
+  frame: '9, 8, 7',
+};
+
+const fewestDrops = 1;
+const mostDrops = 20;
+const largestGame = 9999;
+
+/** What stands in the address: as it was typed, so that what is wrong can be shown. */
+export interface TypedSetup {
+  readonly kind: StandInKind;
+  readonly numbers: string;
+  readonly game: string;
+  readonly drops: string;
+  readonly dice: '1' | '2';
+  readonly cells: string;
+  readonly squares: string;
+  readonly gaps: 'even' | 'uneven';
+  readonly shows: 'dots' | 'numerals';
+}
+
+/** The set-up as the address has it; what it does not say is as usual. */
+export function typedIn(params: URLSearchParams): TypedSetup {
+  const kind = standInKinds.find((one) => one === params.get('kind')) ?? 'dice';
+  return {
+    kind,
+    numbers: params.get('numbers') ?? usualNumbers[kind],
+    game: params.get('game') ?? '1',
+    drops: params.get('drops') ?? '5',
+    dice: params.get('dice') === '2' ? '2' : '1',
+    cells: params.get('cells') ?? '10',
+    squares: params.get('squares') ?? '10',
+    gaps: params.get('gaps') === 'uneven' ? 'uneven' : 'even',
+    shows: params.get('shows') === 'numerals' ? 'numerals' : 'dots',
+  };
+}
+
+export type Wrong = 'numbers' | 'game' | 'drops';
+
+/** What was typed as a set-up, or which of it is wrong. */
+export function setupOf(typed: TypedSetup): StandInSetup | { readonly wrong: Wrong } {
+  const numbers = readNumbers(typed.numbers);
+  const game = wholeIn(typed.game, 1, largestGame);
+  const drops = wholeIn(typed.drops, fewestDrops, mostDrops);
+  if (numbers === null) return { wrong: 'numbers' };
+  if (game === null) return { wrong: 'game' };
+  if (drops === null) return { wrong: 'drops' };
+  return {
+    kind: typed.kind,
+    numbers,
+    game,
+    drops,
+    dice: typed.dice === '2' ? 2 : 1,
+    cells: frames.find((one) => String(one) === typed.cells) ?? 10,
+    squares: paths.find((one) => String(one) === typed.squares) ?? 10,
+    even: typed.gaps === 'even',
+    asDots: typed.shows === 'dots',
+  };
+}
+
+function wholeIn(text: string, from: number, to: number): number | null {
+  const n = Number(text.trim());
+  return text.trim() !== '' && Number.isInteger(n) && n >= from && n <= to ? n : null;
+}
