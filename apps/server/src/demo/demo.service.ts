@@ -7,6 +7,7 @@ import { hash } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import { today } from '../common/today.js';
+import { GroupTime, GroupTimeChild } from '../groupTimes/groupTime.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Room } from '../nursery/room.entity.js';
@@ -14,7 +15,17 @@ import { Site, usualEraseWait } from '../nursery/site.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
-import { adults, children, demoPassword, emailOf, growth, makeUps, rooms, siteName } from './nursery.js';
+import {
+  adults,
+  children,
+  demoPassword,
+  emailOf,
+  groupTimes,
+  growth,
+  makeUps,
+  rooms,
+  siteName,
+} from './nursery.js';
 
 /** A loading that was cut off begins again from nothing. */
 const markSubject = 'demo:loading';
@@ -48,6 +59,9 @@ export class DemoService {
   private async clear(): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       for (const table of [
+        'group_time_child',
+        'group_time',
+        'not_here',
         'child_summary',
         'child_seen_by',
         'staff_room',
@@ -95,6 +109,35 @@ export class DemoService {
         presence: presences.get(trace.recordedBy)!,
       });
       report(i + 1, traces.length);
+    }
+    await this.loadGroupTimes(
+      histories.map((history) => history.child),
+      [...presences.keys()],
+      random,
+    );
+  }
+
+  /** What the rooms were shown, and said together. */
+  private async loadGroupTimes(
+    known: readonly Child[],
+    staff: readonly StaffId[],
+    random: Random,
+  ): Promise<void> {
+    for (const { room, by, daysAgo, away, ...time } of groupTimes) {
+      const id = seededUuid(random);
+      const day = today(new Date(Date.now() - daysAgo * dayMs));
+      const there = known.filter((child) => child.roomId === roomId(room) && !away.includes(child.firstName));
+      await this.dataSource.manager.insert(GroupTime, {
+        ...time,
+        id,
+        roomId: roomId(room),
+        day,
+        recordedBy: staff[adults.findIndex(({ firstName }) => firstName === by)]!,
+      });
+      await this.dataSource.manager.insert(
+        GroupTimeChild,
+        there.map((child) => ({ groupTimeId: id, childId: child.id })),
+      );
     }
   }
 

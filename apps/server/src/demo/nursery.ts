@@ -1,4 +1,5 @@
-import type { ChildColumns, Role, Thumb } from '@dotting/contract';
+import type { ChildColumns, GroupKind, Role, Thumb } from '@dotting/contract';
+import type { TaskId } from '@dotting/core';
 import { usualChild, type Growth, type HiddenAbility } from '@dotting/core/workings';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
@@ -37,6 +38,41 @@ export const adults: readonly DemoAdult[] = [
     code: '8430',
     thumb: 'right',
     rooms: ['Upper Pound'],
+  },
+];
+
+interface DemoGroupTime {
+  readonly room: (typeof rooms)[number];
+  readonly kind: GroupKind;
+  readonly task: TaskId;
+  readonly by: string;
+  readonly daysAgo: number;
+  /** First names of those who were not there. */
+  readonly away: readonly string[];
+  readonly togetherTo: number | null;
+  readonly note: string;
+}
+
+export const groupTimes: readonly DemoGroupTime[] = [
+  {
+    room: 'Lower Pound',
+    kind: 'chorus',
+    task: 'say-far',
+    by: 'Tomasz',
+    daysAgo: 3,
+    away: ['Wren'],
+    togetherTo: 14,
+    note: 'While the lock filled.',
+  },
+  {
+    room: 'Lower Pound',
+    kind: 'shown',
+    task: 'drop-in',
+    by: 'Hester',
+    daysAgo: 5,
+    away: ['Jory', 'Nadia'],
+    togetherTo: null,
+    note: '',
   },
 ];
 
@@ -100,6 +136,7 @@ export const children: readonly DemoChild[] = [
     months: 34,
     makeUp: 'beginning',
     mouths: true,
+    notYet: ['die'],
     weeksBetween: 1.6,
   },
   {

@@ -6,9 +6,9 @@ import { layoutFor } from '../shelf/layout.js';
 import { isPrinciple } from '../skills/map.js';
 import { runOf, setOf, sizeFor, taskOf, tasks, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
-import type { Trace } from '../trace/trace.js';
+import type { Strategy, Trace } from '../trace/trace.js';
 import { grown, onThisDay, type Growth, type HiddenAbility } from './child.js';
-import { pick, seededUuid, type Random } from '../common/random.js';
+import { pick, seededRandom, seededUuid, seedFrom, type Random } from '../common/random.js';
 import { putOf, simulateTry } from './simulateTry.js';
 
 export interface SimulatedMonths {
@@ -91,11 +91,23 @@ function simulateSitting(
       answeredBy: random() < 0.93 ? 'alone' : 'with-others',
       firstTime: earlier.every((one) => one.task !== task.id) && i === 0,
       ended: random() < 0.96 ? ended : 'interrupted',
+      ...(set.layout?.change && task.kind === 'answer' && { strategy: wayOf(ability, `${sittingId}${i}`) }),
       events,
     };
     n = sizeFor(task, wentWithoutSlip(trace) ? n + 1 : n - 1);
     return trace;
   });
+}
+
+/** Who has many words counts on or knows, the others count all; drawn apart, so that nothing else is drawn otherwise. */
+function wayOf({ orderTo }: HiddenAbility, of: string): Strategy {
+  const random = seededRandom(seedFrom(of));
+  return pick(
+    random,
+    orderTo > 16
+      ? ['counted-on', 'counted-on', 'knew']
+      : ['counted-all', 'counted-all', 'fingers', 'counted-on'],
+  );
 }
 
 const numberOf = (trace: Trace | undefined): number | undefined => trace && (trace.target ?? trace.set.size);
