@@ -105,6 +105,17 @@ export class App {
     return { changed: typeof changed === 'string' ? JSON.parse(changed) : changed, note };
   }
 
+  /** The first names of who recorded the child's latest tries, newest first. */
+  async recordersOf(firstName: string, latest: number): Promise<string[]> {
+    const [rows] = await this.database.query<RowDataPacket[]>(
+      `SELECT staff.first_name AS name FROM try
+         JOIN child ON child.id = try.child_id JOIN staff ON staff.id = try.recorded_by
+         WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT ${latest}`,
+      [firstName],
+    );
+    return rows.map((row) => String(row['name']));
+  }
+
   async countTries(firstName: string): Promise<number> {
     const [rows] = await this.database.query<RowDataPacket[]>(
       'SELECT COUNT(*) AS n FROM try JOIN child ON child.id = try.child_id WHERE child.first_name = ?',

@@ -59,3 +59,53 @@ test('a card prints on one sheet', async ({ signedIn: page }) => {
   const sheet = await page.pdf({ format: 'A4' });
   expect(sheet.toString('latin1').match(/\/Type\s*\/Page\b/g)).toHaveLength(1);
 });
+
+test('a routine shown to the group is met by who was there; a chorus is the group’s', async ({
+  app,
+  signedIn: page,
+}) => {
+  const tries = await app.countTries('Wren');
+  await page.goto('/shelf?task=take-out');
+  await page.getByRole('link', { name: 'Shown to the group …' }).click();
+  await page.getByRole('button', { name: 'Nadia, here' }).click();
+  await expect(page.getByRole('button', { name: 'Nadia, not here' })).toBeVisible();
+  await press(page, 'Keep it, 11 children were there');
+  const line = page.getByText(/shown, .* to 11 children, by Tomasz\./);
+  await expect(line).toBeVisible();
+  await press(page, 'said together, in chorus');
+  await page.getByLabel('Together up to which number (if you noticed)').fill('lots');
+  await expect(page.getByText('Write a whole number from 1 to 100, or leave it empty.')).toBeVisible();
+  await page.getByLabel('Together up to which number (if you noticed)').fill('17');
+  await press(page, 'Keep it, 11 children were there');
+  await expect(page.getByText('Together up to 17.')).toBeVisible();
+  expect(await app.countTries('Wren')).toBe(tries);
+  // Put down by mistake, it is taken back.
+  await page.getByRole('button', { name: 'Take it back' }).first().click();
+  await expect(page.getByText('Together up to 17.')).toHaveCount(0);
+});
+
+test('a lesson that comes first holds back what needs it, until the child can do it', async ({
+  signedIn: page,
+}) => {
+  await page
+    .getByRole('navigation')
+    .getByRole('link', { name: /^Kamala/ })
+    .first()
+    .click();
+  await press(page, 'Edit');
+  await page.getByLabel('Can’t do yet').click();
+  await page.getByRole('option', { name: 'rolling a die and finding it' }).click();
+  await page.keyboard.press('Escape');
+  await press(page, 'Save');
+  const lesson = page.getByRole('group', { name: 'Rolling a die and finding it again' });
+  await expect(lesson).toContainText('Until then these wait: Along the towpath.');
+  await page.getByRole('link', { name: 'Sit down with Kamala' }).first().click();
+  await press(page, 'Change task');
+  await press(page, 'Counting on and back');
+  await page.getByRole('combobox', { name: 'Task' }).click();
+  await expect(page.getByRole('option', { name: 'Go on from a number' })).toBeVisible();
+  await expect(page.getByRole('option', { name: 'Along the towpath' })).toHaveCount(0);
+  await page.goBack();
+  await lesson.getByRole('button', { name: 'Can do it now' }).click();
+  await expect(lesson).toHaveCount(0);
+});

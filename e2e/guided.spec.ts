@@ -3,6 +3,7 @@ import { trueTracking } from '../packages/core/src/simulate/population.js';
 import { seededRandom } from '../packages/core/src/common/random.js';
 import {
   begin,
+  comeIn,
   endHere,
   expect,
   expectAllSent,
@@ -252,4 +253,33 @@ test('each kind of task by keyboard alone', async ({ signedIn: page }) => {
     await page.keyboard.press('?');
     await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
   }
+});
+
+test('a sitting is handed to another adult in the middle, and after one that was too much the next is gentler', async ({
+  app,
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Mateusz', 4);
+  await tap(page, 4);
+  await press(page, 'Done counting');
+  await press(page, 'Next try');
+  await press(page, 'Pause');
+  await press(page, 'Hand over …');
+  await comeIn(page, 'Hester');
+  await page.goto('/');
+  await page.getByText('Tomasz left this for you:').getByRole('link', { name: 'Mateusz' }).click();
+  await press(page, 'Carry on');
+  await tap(page, 2);
+  await press(page, 'Finish gently');
+  await press(page, 'didn’t want to');
+  await expect(page.getByText('enough for today')).toBeVisible();
+  await press(page, 'Finish here');
+  await press(page, 'Save and finish');
+  await expectAllSent(page);
+  expect(await app.recordersOf('Mateusz', 2)).toEqual(['Hester', 'Tomasz']);
+  await page.getByRole('link', { name: 'Sit down with Mateusz' }).first().click();
+  await expect(page.getByRole('heading', { name: '2 minutes with Mateusz' })).toBeVisible();
+  await expect(
+    page.getByText('Last time Mateusz didn’t want to: shorter, easier and with other things today.'),
+  ).toBeVisible();
 });

@@ -1,12 +1,15 @@
 import { english, taskWords, type Words } from '@dotting/words';
 import type { Page } from '@playwright/test';
 import { chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
+import { standInKinds } from '../packages/core/src/shelf/task.js';
 
 export const addresses = [
   '/',
   '/room',
   '/seen',
   '/hands',
+  '/group',
+  '/stand-ins',
   '/shelf',
   '/settings',
   '/settings/ideas',
@@ -25,6 +28,11 @@ export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<st
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await page.waitForLoadState('networkidle');
     yield address;
+  }
+  for (const kind of standInKinds) {
+    await page.goto(`/turned?kind=${kind}`);
+    await expect(page.getByRole('button', { name: words.standIns.leave(), exact: true })).toBeVisible();
+    yield `the ${kind} turned to the child`;
   }
   await page.goto('/office');
   await press(page, words.office.addChild());

@@ -51,6 +51,11 @@ describe('what a room did as a group', () => {
       address(id),
       time({ kind: 'chorus', task: 'say-far', togetherTo: 14, note: 'by the lock' }),
     );
+    // A time kept after it comes before it.
+    const later = randomUUID();
+    await device.ask('PUT', address(later), time());
+    expect((await times()).map((one) => one.id)).toEqual([later, id]);
+    await device.ask('DELETE', address(later));
     expect(await times()).toMatchObject([{ id, kind: 'chorus', togetherTo: 14, note: 'by the lock' }]);
     const { tries, lines } = await page();
     expect(tries).toEqual([]);

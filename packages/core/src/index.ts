@@ -96,6 +96,7 @@ export {
   paths,
   readNumbers,
   steppedOn,
+  tellings,
   thrown,
   type StandInSetup,
 } from './shelf/standIns.js';

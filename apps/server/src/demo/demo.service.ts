@@ -125,13 +125,14 @@ export class DemoService {
   ): Promise<void> {
     for (const { room, by, daysAgo, away, ...time } of groupTimes) {
       const id = seededUuid(random);
-      const day = today(new Date(Date.now() - daysAgo * dayMs));
+      const keptAt = new Date(Date.now() - daysAgo * dayMs);
       const there = known.filter((child) => child.roomId === roomId(room) && !away.includes(child.firstName));
       await this.dataSource.manager.insert(GroupTime, {
         ...time,
         id,
         roomId: roomId(room),
-        day,
+        day: today(keptAt),
+        keptAt,
         recordedBy: staff[adults.findIndex(({ firstName }) => firstName === by)]!,
       });
       await this.dataSource.manager.insert(

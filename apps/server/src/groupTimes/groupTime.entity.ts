@@ -29,6 +29,9 @@ export class GroupTime {
   @Column({ type: 'date' })
   day: string;
 
+  @Column({ name: 'kept_at', type: 'datetime', precision: 3 })
+  keptAt: Date;
+
   @Column({ name: 'recorded_by', type: 'uuid' })
   recordedBy: StaffId;
 

@@ -35,7 +35,7 @@ export class GroupTimesService {
     const rows = await manager.find(GroupTime, {
       where: { roomId },
       relations: { recorder: true },
-      order: { day: 'DESC', id: 'ASC' },
+      order: { day: 'DESC', keptAt: 'DESC' },
       take: latest,
     });
     const times = await Promise.all(
@@ -64,7 +64,8 @@ export class GroupTimesService {
       if (kept && (kept.roomId !== roomId || kept.recordedBy !== at.adult.id))
         throw clash(spoken().refusals.groupTimeOfOthers());
       if (kept) return;
-      await manager.insert(GroupTime, { id, roomId, ...rest, day: today(), recordedBy: at.adult.id });
+      const now = { day: today(), keptAt: new Date(), recordedBy: at.adult.id };
+      await manager.insert(GroupTime, { id, roomId, ...rest, ...now });
       await manager.insert(
         GroupTimeChild,
         children.map((childId) => ({ groupTimeId: id, childId })),

@@ -150,14 +150,22 @@ function Strand({ childId, name, lines: all, how, opened, onOpen }: StrandProps)
         />
       ))}
       {how && (
-        <Typography sx={{ gridColumn: '1 / -1' }}>
-          {how.statement}{' '}
+        <Box
+          sx={{ gridColumn: '1 / -1', display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 1 }}
+        >
+          <Typography>{how.statement}</Typography>
           {how.tries.map((id, i) => (
-            <Link key={id} to={`/tries/${id}`} style={{ color: 'inherit', marginInlineEnd: 6 }}>
+            <Button
+              key={id}
+              component={Link}
+              to={`/tries/${id}`}
+              variant="text"
+              sx={{ px: 1, displayPrint: 'none' }}
+            >
               {words.child.tryN({ n: i + 1 })}
-            </Link>
+            </Button>
           ))}
-        </Typography>
+        </Box>
       )}
       {open.length > 0 && (
         <Typography variant="body2" color="textSecondary" sx={{ gridColumn: '1 / -1', pb: 0.5 }}>

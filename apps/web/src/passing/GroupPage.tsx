@@ -97,9 +97,9 @@ function Group({ roomId, register, notHere }: GroupProps) {
           value={togetherTo}
           onChange={(event) => setTogetherTo(event.target.value)}
           error={isWrong}
-          helperText={isWrong ? words.group.wrongNumber() : ' '}
+          helperText={isWrong ? words.group.wrongNumber() : undefined}
           slotProps={{ htmlInput: { inputMode: 'numeric' } }}
-          sx={{ maxWidth: 320 }}
+          sx={{ maxWidth: 460 }}
         />
       )}
       <TextField

@@ -48,7 +48,7 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
       )}
       {task.standIn && (
         <Box sx={{ displayPrint: 'none' }}>
-          <Link to={`/turned?kind=${task.standIn}`}>
+          <Link to={`/turned?kind=${task.standIn}`} style={{ color: 'inherit' }}>
             {words.standIns.onScreen()}: {words.standIns.kinds[task.standIn].name()}
           </Link>
         </Box>

@@ -16,7 +16,7 @@ export function Cards({ setup }: { readonly setup: StandInSetup }) {
   const draw = (): void => setDrawn({ deck: discarded(deck), shown: deck[0]! });
   return (
     <OneButton label={words.standIns.draw()} shows={shown === null ? '' : String(shown)} onPress={draw}>
-      <svg viewBox="-150 -90 300 180" width="100%" height="100%" aria-hidden>
+      <svg viewBox="-150 -90 300 180" aria-hidden>
         {[8, 4, 0].map((off) => (
           <g key={off} transform={`translate(${-75 + off} ${off})`}>
             <Card fill={palette.water} />

@@ -15,12 +15,7 @@ export function Dice({ setup }: { readonly setup: StandInSetup }) {
       shows={shown === null ? '' : shown.join(', ')}
       onPress={() => setTurn(turn === null ? 0 : turn + 1)}
     >
-      <svg
-        viewBox={setup.dice === 2 ? '-130 -70 260 140' : '-70 -70 140 140'}
-        width="100%"
-        height="100%"
-        aria-hidden
-      >
+      <svg viewBox={setup.dice === 2 ? '-130 -70 260 140' : '-70 -70 140 140'} aria-hidden>
         {Array.from({ length: setup.dice }, (_, i) => (
           <g key={`${i} ${turn}`} transform={`translate(${setup.dice === 2 ? 130 * i - 65 : 0} 0)`}>
             <rect

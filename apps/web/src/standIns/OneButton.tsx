@@ -10,18 +10,22 @@ interface OneButtonProps {
   readonly children: ReactNode;
 }
 
+/** As large as there is room for, whatever its shape. */
+const whole = {
+  position: 'relative',
+  width: '100%',
+  height: '100%',
+  borderRadius: 1,
+  '& > svg': { position: 'absolute', inset: '5%', width: '90%', height: '90%' },
+} as const;
+
 /** The whole of the screen is one thing to press, by touch, space or enter. */
 export function OneButton({ label, shows, onPress, children }: OneButtonProps) {
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => button.current?.focus(), []);
   return (
     <>
-      <ButtonBase
-        ref={button}
-        aria-label={label}
-        onClick={onPress}
-        sx={{ width: '100%', height: '100%', borderRadius: 1, p: { xs: 1, sm: 4 } }}
-      >
+      <ButtonBase ref={button} aria-label={label} onClick={onPress} sx={whole}>
         {children}
       </ButtonBase>
       <output style={{ position: 'absolute', clipPath: 'inset(50%)', width: 1, height: 1 }}>{shows}</output>

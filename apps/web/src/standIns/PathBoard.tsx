@@ -38,7 +38,7 @@ export function PathBoard({ setup }: { readonly setup: StandInSetup }) {
         autoFocus
         aria-label={words.standIns.throw()}
         onClick={() => setTurn(turn === null ? 0 : turn + 1)}
-        sx={{ justifySelf: 'center', height: '100%', aspectRatio: '1' }}
+        sx={{ justifySelf: 'center', height: '100%', maxWidth: '100%', aspectRatio: '1' }}
       >
         <svg viewBox="-60 -60 120 120" width="100%" height="100%" aria-hidden>
           <rect
@@ -71,6 +71,13 @@ export function PathBoard({ setup }: { readonly setup: StandInSetup }) {
             stroke={materials.corkEdge}
             strokeWidth={8}
             strokeLinecap="round"
+          />
+          <polyline
+            points={wayOf(setup.squares)}
+            fill="none"
+            stroke={palette.line}
+            strokeWidth={14}
+            strokeLinejoin="round"
           />
           {Array.from({ length: setup.squares }, (_, i) => {
             const { x, y } = placeOf(i + 1);
@@ -105,6 +112,12 @@ function placeOf(square: number): { readonly x: number; readonly y: number } {
   const along = (square - 1) % toALine;
   return { x: (line % 2 === 0 ? along : toALine - 1 - along) * side, y: line * side };
 }
+
+/** From the quay through every square, so that the turn can be seen. */
+const wayOf = (squares: number): string =>
+  Array.from({ length: squares + 1 }, (_, square) => placeOf(square))
+    .map(({ x, y }) => `${x},${y}`)
+    .join(' ');
 
 const Boat = ({ x, y }: { readonly x: number; readonly y: number }) => (
   <g style={{ transform: `translate(${x}px, ${y}px)`, transition: 'transform 250ms' }}>

@@ -21,7 +21,7 @@ export function Spinner({ setup }: { readonly setup: StandInSetup }) {
       shows={n === null ? '' : String(n)}
       onPress={() => setTurn(turn === null ? 0 : turn + 1)}
     >
-      <svg viewBox="-110 -110 220 220" width="100%" height="100%" aria-hidden>
+      <svg viewBox="-110 -110 220 220" aria-hidden>
         <circle r={radius} fill={palette.tray} stroke={palette.ink} strokeWidth={3} />
         {numbers.map((one, i) => (
           <g key={`${one} ${numbers.indexOf(one, i)}`} transform={`rotate(${i * part})`}>

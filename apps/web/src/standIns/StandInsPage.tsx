@@ -1,4 +1,4 @@
-import { firstTurns, frames, paths, standInKinds, type StandInSetup } from '@dotting/core';
+import { firstTurns, frames, paths, standInKinds, tellings, type StandInSetup } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -74,13 +74,16 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
       value={typed[name]}
       onChange={(event) => onChange({ [name]: event.target.value })}
       error={wrong === name}
-      helperText={wrong === name ? standIns.wrong[name]() : ' '}
-      sx={{ maxWidth: 360 }}
+      helperText={wrong === name ? standIns.wrong[name]() : undefined}
+      sx={{ flex: '1 1 16rem', maxWidth: 420 }}
     />
   );
   return (
     <>
-      {kind !== 'tin' && field('numbers')}
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
+        {field(kind === 'tin' ? 'drops' : 'numbers')}
+        {field('game')}
+      </Box>
       {kind === 'dice' && (
         <Choice
           label={standIns.howManyDice()}
@@ -119,7 +122,6 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
           onChoose={(cells) => onChange({ cells })}
         />
       )}
-      {kind === 'tin' && field('drops')}
       {kind === 'tin' && (
         <Choice
           label={standIns.gaps()}
@@ -131,7 +133,14 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
           onChoose={(gaps) => onChange({ gaps })}
         />
       )}
-      {field('game')}
+      {kind === 'tin' && (
+        <Choice
+          label={words.tin.how()}
+          value={typed.tells}
+          options={tellings.map((one) => [one, standIns.ways[one]()])}
+          onChoose={(tells) => onChange({ tells })}
+        />
+      )}
     </>
   );
 }

@@ -73,13 +73,7 @@ function Leave({ onLeave }: { readonly onLeave: () => void }) {
       onPointerCancel={stop}
       onContextMenu={(event) => event.preventDefault()}
       onKeyDown={({ key }) => key === 'Enter' && onLeave()}
-      sx={{
-        position: 'absolute',
-        insetBlockEnd: 8,
-        insetInlineEnd: 8,
-        color: 'inkSoft',
-        touchAction: 'none',
-      }}
+      sx={{ justifySelf: 'end', color: 'inkSoft', touchAction: 'none' }}
     >
       {words.standIns.leave()}
     </Button>
@@ -91,6 +85,8 @@ const stage = {
   height: '100dvh',
   bgcolor: 'gate',
   display: 'grid',
+  // The adult’s way back has a strip of its own: a child presses the board.
+  gridTemplate: 'minmax(0, 1fr) auto / minmax(0, 1fr)',
   placeItems: 'center',
   overflow: 'hidden',
   p: 2,

@@ -1,4 +1,12 @@
-import { frames, paths, readNumbers, standInKinds, type StandInKind, type StandInSetup } from '@dotting/core';
+import {
+  frames,
+  paths,
+  readNumbers,
+  standInKinds,
+  tellings,
+  type StandInKind,
+  type StandInSetup,
+} from '@dotting/core';
 
 const usualNumbers: Readonly<Record<StandInKind, string>> = {
   dice: '1-6',
@@ -23,6 +31,7 @@ export interface TypedSetup {
   readonly cells: string;
   readonly squares: string;
   readonly gaps: 'even' | 'uneven';
+  readonly tells: StandInSetup['tells'];
   readonly shows: 'dots' | 'numerals';
 }
 
@@ -38,6 +47,7 @@ export function typedIn(params: URLSearchParams): TypedSetup {
     cells: params.get('cells') ?? '10',
     squares: params.get('squares') ?? '10',
     gaps: params.get('gaps') === 'uneven' ? 'uneven' : 'even',
+    tells: tellings.find((one) => one === params.get('tells')) ?? 'sound',
     shows: params.get('shows') === 'numerals' ? 'numerals' : 'dots',
   };
 }
@@ -61,6 +71,7 @@ export function setupOf(typed: TypedSetup): StandInSetup | { readonly wrong: Wro
     cells: frames.find((one) => String(one) === typed.cells) ?? 10,
     squares: paths.find((one) => String(one) === typed.squares) ?? 10,
     even: typed.gaps === 'even',
+    tells: typed.tells,
     asDots: typed.shows === 'dots',
   };
 }

@@ -20,6 +20,7 @@ const setup = (change: Partial<StandInSetup> = {}): StandInSetup => ({
   squares: 10,
   drops: 5,
   even: true,
+  tells: 'sound',
   asDots: true,
   ...change,
 });

@@ -8,6 +8,8 @@ const largest = 20;
 
 /** Cells of a frame: five, ten, or two tens. */
 export const frames = [5, 10, 20] as const;
+export const tellings = ['sound', 'light', 'both'] as const;
+
 /** Squares of a path. */
 export const paths = [10, 15, 20] as const;
 
@@ -26,6 +28,8 @@ export interface StandInSetup {
   /** Drops into the tin. */
   readonly drops: number;
   readonly even: boolean;
+  /** How the tin tells that one has fallen. */
+  readonly tells: (typeof tellings)[number];
   /** A pattern of dots where there is one, or the numeral. */
   readonly asDots: boolean;
 }

@@ -10,7 +10,7 @@ export default {
   allergies: 'Allergies',
   languages: 'Counts in (usual one first)',
   needs: 'Adapt tasks for',
-  notYet: 'Can’t do yet (lessons that come first)',
+  notYet: 'Can’t do yet',
   seenBy: 'Also seen by',
   leftOn: 'Last day',
 };

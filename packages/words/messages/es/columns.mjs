@@ -10,7 +10,7 @@ export default {
   allergies: 'Alergias',
   languages: 'Cuenta en (primero el habitual)',
   needs: 'Adaptar tareas por',
-  notYet: 'Aún no puede (lo que va antes)',
+  notYet: 'Aún no puede',
   seenBy: 'También le ve',
   leftOn: 'Último día',
 };

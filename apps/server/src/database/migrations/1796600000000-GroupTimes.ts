@@ -12,6 +12,7 @@ const up = [
     kind varchar(10) NOT NULL,
     task varchar(60) NOT NULL,
     day date NOT NULL,
+    kept_at datetime(3) NOT NULL,
     recorded_by uuid NOT NULL,
     together_to smallint NULL,
     note varchar(300) NOT NULL,
