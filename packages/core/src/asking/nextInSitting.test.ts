@@ -67,6 +67,29 @@ describe(nextInSitting, () => {
     expect(over.things).not.toBe('shell');
   });
 
+  test('a question that is asked often enough and ended on a slip is followed by an easy one, and by nothing else', () => {
+    const answered = (n: number, value: number): Trace =>
+      tried({
+        task: 'how-many',
+        happenings: [
+          ...counted(...Array.from({ length: n }, (_, i) => i + 1)),
+          { kind: 'ask', question: 'how-many' },
+          { kind: 'answer', value },
+        ],
+        set: { size: n, things: 'shell', arrangement: 'row' },
+        target: n,
+      });
+    const right = [answered(4, 4), answered(5, 5), answered(6, 6)];
+    expect(next([], right, 2).isOver).toBe(true);
+    const wrong = [...right.slice(0, 2), answered(6, 2)];
+    const easy = next([], wrong, 2);
+    expect(easy).toMatchObject({ isOver: false, why: { kind: 'end-well' } });
+    expect(easy.n).toBeLessThanOrEqual(5);
+    expect(next([], [...wrong, clean(easy.n, { task: easy.task })], 2.5).isOver).toBe(true);
+    // Another of the adult's own choice is gone on from.
+    expect(next([], [...wrong, clean(4)], 2.5).why.kind).not.toBe('enough');
+  });
+
   test('when the minutes are over on a slip, an easy one ends it well', () => {
     expect(next([], [clean(4), slipped(7)], 6)).toMatchObject({
       isOver: false,

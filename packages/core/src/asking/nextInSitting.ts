@@ -10,6 +10,7 @@ import {
   type Task,
   type TaskId,
 } from '../shelf/tasks.js';
+import { wentWell } from '../evidence/went.js';
 import { isPrinciple } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextReason, NextTry } from './asking.js';
@@ -75,11 +76,13 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
     if (first.kind === 'ask')
       return proposal(other, first, { kind: 'other-question', because: next.because });
   }
-  if (next.because === 'enough') return easyEnd(task, last, sitting, left);
+  if (wantsEasyEnd(next.because, last)) return easyEnd(task, last, sitting, left);
   return over(task, last, sitting, endOf(next.because, sitting.plan.minutes));
 }
 
-const endOf = (because: 'known' | 'time' | 'enough', minutes: number): NextReason =>
+type Stop = Extract<NextTry, { kind: 'stop' }>;
+
+const endOf = (because: Stop['because'], minutes: number): NextReason =>
   because === 'time' ? { kind: 'time', minutes } : { kind: because };
 
 /** Enough for today: end here, or go on with other things should the adult wish so. */
@@ -103,13 +106,21 @@ function easyEnd(task: Task, last: Trace, sitting: SittingSoFar, left: number): 
   return { task: id, n, things: last.set.things, why: { kind: 'end-well', n }, isOver: false };
 }
 
-/** The try before the last had ended its question as enough: the last was the easy one after it. */
+/** All of a question went wrong, or its last try did. */
+const wantsEasyEnd = (because: Stop['because'], last: Trace): boolean =>
+  because === 'enough' || wentWell(taskOf(last.task).looksAt, last) === false;
+
+/** The try before the last had ended its question, and not well: the last was the easy one after it. */
 function isClosed(sitting: SittingSoFar): boolean {
   const before = { ...sitting, tries: sitting.tries.slice(0, -1) };
   const last = before.tries.at(-1);
   if (!last) return false;
-  const next = nextOf(taskOf(last.task), before, secondsLeft(sitting));
-  return next.kind === 'stop' && next.because === 'enough';
+  const task = taskOf(last.task);
+  const left = secondsLeft(sitting);
+  const next = nextOf(task, before, left);
+  if (next.kind === 'ask' || !wantsEasyEnd(next.because, last)) return false;
+  // The other question, or one of the adult’s own, may have come instead.
+  return next.because === 'enough' || easyEnd(task, last, before, left).task === sitting.tries.at(-1)!.task;
 }
 
 const proposal = (task: Task, next: Extract<NextTry, { kind: 'ask' }>, why: NextReason): NextInSitting => ({
