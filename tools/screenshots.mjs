@@ -44,6 +44,7 @@ runCommand(async () => {
       await page.getByRole('article', { name: 'Drop some in' }).waitFor();
       await shoot('shelf');
       await takeHands(page, url, shoot);
+      await takeTurned(page, url, shoot);
       await page.goto(`${url}/settings/devices`);
       await page
         .getByText(/this device/i)
@@ -53,6 +54,15 @@ runCommand(async () => {
     }),
   );
 });
+
+/** The towpath as a child has it before it. */
+async function takeTurned(page, url, shoot) {
+  await page.goto(`${url}/turned?kind=path&numbers=1-3`);
+  await page.getByRole('button', { name: 'Throw the die' }).press('Enter');
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+  await page.locator('[data-at="4"]').waitFor();
+  await shoot('turned');
+}
 
 async function takeChild(page, shoot) {
   await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Caspar' }).click();
