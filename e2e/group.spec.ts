@@ -1,4 +1,4 @@
-import { expect, expectAllSent, press, test } from './sitting.js';
+import { expect, expectAllSent, openChild, press, test } from './sitting.js';
 
 test('a show of hands: twelve children, one screen, a try for each hand', async ({ app, signedIn: page }) => {
   await page.getByRole('link', { name: 'Spotted in play' }).click();
@@ -87,11 +87,7 @@ test('a routine shown to the group is met by who was there; a chorus is the grou
 test('a lesson that comes first holds back what needs it, until the child can do it', async ({
   signedIn: page,
 }) => {
-  await page
-    .getByRole('navigation')
-    .getByRole('link', { name: /^Kamala/ })
-    .first()
-    .click();
+  await openChild(page, 'Kamala');
   await press(page, 'Edit');
   await page.getByLabel('Can’t do yet').click();
   await page.getByRole('option', { name: 'rolling a die and finding it' }).click();

@@ -185,6 +185,7 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
     allergies: '',
     languages: ['en'],
     needs: [],
+    notYet: [],
   };
   const { id } = (await (await page.request.post('/api/office/children', { data: child })).json()) as {
     id: string;

@@ -1,17 +1,5 @@
 import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
-import {
-  begin,
-  comeIn,
-  endHere,
-  expect,
-  expectAllSent,
-  lay,
-  openChild,
-  press,
-  sitDown,
-  tap,
-  test,
-} from './sitting.js';
+import { comeIn, endHere, expect, expectAllSent, openChild, press, sitDown, tap, test } from './sitting.js';
 
 test('from signing in to the child’s page: eight corks, one counted twice, the last word as answer', async ({
   app,
@@ -79,9 +67,7 @@ test('today says who has waited longest, and an unfinished try is found again', 
       .getByRole('button', { name: 'Sit down' })
       .or(page.getByRole('link', { name: /Sit down with/ }).first()),
   ).toBeVisible();
-  await page.getByRole('link', { name: 'Sit down with Nadia' }).click();
-  await lay(page, 4, 'Count a row', 'shells');
-  await begin(page);
+  await sitDown(page, 'Nadia', 4, 'Count a row', 'shells');
   await tap(page, 2);
   await expectAllSent(page);
   await page.goto('/');

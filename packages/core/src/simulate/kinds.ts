@@ -201,7 +201,8 @@ function workOut(tried: TryInProgress, { from, by }: Change, question: Question)
   const { ability, random } = tried;
   tried.add({ kind: 'ask', question });
   const right = from + by;
-  if (by > 1 && chance(random, ability.countsStart ?? 0)) {
+  // Nothing is drawn of a child that does not: what the others do stays as it was.
+  if (by > 1 && ability.countsStart !== undefined && chance(random, ability.countsStart)) {
     tried.add({ kind: 'answer', value: right - 1 });
     return tried.end('finished');
   }
