@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Choice } from '../common/Choice.js';
 import { PageTitle } from '../common/PageTitle.js';
@@ -15,14 +15,20 @@ const turnsAhead = 10;
 /** Things for the screen where a room lacks the real ones: set up here, then turned to the child. */
 export function StandInsPage() {
   const [params, setParams] = useSearchParams();
-  const typed = typedIn(params);
+  const [typed, setTyped] = useState(() => typedIn(params));
   const setup = setupOf(typed);
   const isWrong = 'wrong' in setup;
   const change = (changed: Partial<TypedSetup>): void => {
     // Another thing has numbers of its own.
-    const kept = changed.kind === undefined ? Object.fromEntries(params) : {};
-    setParams({ ...kept, ...changed }, { replace: true, preventScrollReset: true });
+    setTyped((now) =>
+      changed.kind === undefined ? { ...now, ...changed } : typedIn(new URLSearchParams(changed)),
+    );
   };
+  // The address follows what is typed, so that the way back finds it again.
+  const address = new URLSearchParams({ ...typed }).toString();
+  useEffect(() => {
+    setParams(address, { replace: true, preventScrollReset: true });
+  }, [address, setParams]);
   return (
     <Box sx={{ maxWidth: 860, display: 'grid', gap: 2 }}>
       <Box>
@@ -41,7 +47,7 @@ export function StandInsPage() {
       {!isWrong && <Coming setup={setup} />}
       <Button
         component={Link}
-        to={`/turned?${new URLSearchParams({ ...typed }).toString()}`}
+        to={`/turned?${address}`}
         variant="contained"
         color="secondary"
         size="large"
