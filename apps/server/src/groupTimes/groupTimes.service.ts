@@ -2,7 +2,7 @@ import type { GroupTimesView, NewGroupTime } from '@dotting/contract';
 import type { ChildId, TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { today } from '../common/today.js';
 import { clash, notFound } from '../http/refusals.js';
@@ -38,20 +38,24 @@ export class GroupTimesService {
       order: { day: 'DESC', keptAt: 'DESC' },
       take: latest,
     });
-    const times = await Promise.all(
-      rows.map(async ({ id, kind, task, day, recorder, recordedBy, togetherTo, note }) => ({
-        id,
-        kind,
-        title: taskWords(spoken(), task).name(),
-        day,
-        recorder: recorder?.firstName ?? '',
-        children: await manager.countBy(GroupTimeChild, { groupTimeId: id }),
-        togetherTo,
-        note,
-        isOwn: recordedBy === at.adult.id,
-      })),
-    );
+    const there = await this.howManyWere(rows.map((row) => row.id));
+    const times = rows.map(({ id, kind, task, day, recorder, recordedBy, togetherTo, note }) => ({
+      id,
+      kind,
+      title: taskWords(spoken(), task).name(),
+      day,
+      recorder: recorder?.firstName ?? '',
+      children: there.get(id) ?? 0,
+      togetherTo,
+      note,
+      isOwn: recordedBy === at.adult.id,
+    }));
     return { times };
+  }
+
+  private async howManyWere(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+    const rows = await this.dataSource.manager.findBy(GroupTimeChild, { groupTimeId: In([...ids]) });
+    return new Map(ids.map((id) => [id, rows.filter((row) => row.groupTimeId === id).length]));
   }
 
   /** Keeps it with all who were there, or not at all; the same again changes nothing. */

@@ -1,9 +1,8 @@
 import { thrown, type StandInSetup } from '@dotting/core';
 import { useState } from 'react';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { OneButton } from './OneButton.js';
-import { Pips } from './Pips.js';
+import { Die } from './Die.js';
 
 /** One die, or two side by side: a tap throws. */
 export function Dice({ setup }: { readonly setup: StandInSetup }) {
@@ -18,17 +17,7 @@ export function Dice({ setup }: { readonly setup: StandInSetup }) {
       <svg viewBox={setup.dice === 2 ? '-130 -70 260 140' : '-70 -70 140 140'} aria-hidden>
         {Array.from({ length: setup.dice }, (_, i) => (
           <g key={`${i} ${turn}`} transform={`translate(${setup.dice === 2 ? 130 * i - 65 : 0} 0)`}>
-            <rect
-              x={-50}
-              y={-50}
-              width={100}
-              height={100}
-              rx={16}
-              fill={palette.tray}
-              stroke={palette.ink}
-              strokeWidth={4}
-            />
-            {shown && <Pips n={shown[i]!} asDots={setup.asDots} />}
+            <Die n={shown?.[i] ?? null} asDots={setup.asDots} />
           </g>
         ))}
       </svg>

@@ -1,5 +1,6 @@
 import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useRef, type ReactNode } from 'react';
+import { Shown } from './Shown.js';
 
 interface OneButtonProps {
   /** What a press does. */
@@ -28,7 +29,7 @@ export function OneButton({ label, shows, onPress, children }: OneButtonProps) {
       <ButtonBase ref={button} aria-label={label} onClick={onPress} sx={whole}>
         {children}
       </ButtonBase>
-      <output style={{ position: 'absolute', clipPath: 'inset(50%)', width: 1, height: 1 }}>{shows}</output>
+      <Shown text={shows} />
     </>
   );
 }

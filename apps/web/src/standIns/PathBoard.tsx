@@ -4,7 +4,8 @@ import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useState } from 'react';
 import { materials, palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
-import { Pips } from './Pips.js';
+import { Die } from './Die.js';
+import { Shown } from './Shown.js';
 
 const side = 60;
 const toALine = 10;
@@ -41,17 +42,7 @@ export function PathBoard({ setup }: { readonly setup: StandInSetup }) {
         sx={{ justifySelf: 'center', height: '100%', maxWidth: '100%', aspectRatio: '1' }}
       >
         <svg viewBox="-60 -60 120 120" width="100%" height="100%" aria-hidden>
-          <rect
-            x={-50}
-            y={-50}
-            width={100}
-            height={100}
-            rx={16}
-            fill={palette.tray}
-            stroke={palette.ink}
-            strokeWidth={4}
-          />
-          {n !== null && <Pips n={n} asDots={setup.asDots} />}
+          <Die n={n} asDots={setup.asDots} />
         </svg>
       </ButtonBase>
       <ButtonBase
@@ -98,9 +89,7 @@ export function PathBoard({ setup }: { readonly setup: StandInSetup }) {
           <Boat {...placeOf(at)} />
         </svg>
       </ButtonBase>
-      <output style={{ position: 'absolute', clipPath: 'inset(50%)', width: 1, height: 1 }}>
-        {n === null ? '' : words.standIns.pathShows({ n, at })}
-      </output>
+      <Shown text={n === null ? '' : words.standIns.pathShows({ n, at })} />
     </Box>
   );
 }

@@ -36,13 +36,31 @@ const patterns: Readonly<Record<number, readonly (readonly [x: number, y: number
   ],
 };
 
-interface PipsProps {
-  readonly n: number;
+interface DieProps {
+  /** Null before it was thrown. */
+  readonly n: number | null;
   readonly asDots: boolean;
 }
 
-/** One face: a pattern of dots where the number has one, else the numeral. In a box from −50 to 50. */
-export function Pips({ n, asDots }: PipsProps) {
+/** A die from −50 to 50, with what lies on top. */
+export const Die = ({ n, asDots }: DieProps) => (
+  <>
+    <rect
+      x={-50}
+      y={-50}
+      width={100}
+      height={100}
+      rx={16}
+      fill={palette.tray}
+      stroke={palette.ink}
+      strokeWidth={4}
+    />
+    {n !== null && <Face n={n} asDots={asDots} />}
+  </>
+);
+
+/** One face: a pattern of dots where the number has one, else the numeral. */
+function Face({ n, asDots }: { readonly n: number; readonly asDots: boolean }) {
   const dots = asDots ? patterns[n] : undefined;
   if (!dots)
     return (
