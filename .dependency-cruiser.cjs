@@ -6,6 +6,7 @@ const floors = {
     ['shelf'],
     ['recording'],
     ['evidence'],
+    ['comparing'],
     ['statements', 'simulate'],
     ['asking'],
     ['next', 'testing'],

@@ -30,6 +30,9 @@ test('more fall into the tin: what it comes to, how it was found, and a replay o
 }) => {
   await sitDown(page, 'Lowri', 8, 'Drop some in');
   await expect(page.getByRole('button', { name: 'Drop them' })).toBeVisible();
+  await tap(page, 1);
+  await expect(page.getByText(/^“Listen: \d are in the tin/)).toBeVisible();
+  await press(page, 'Undo');
   await number(page, 'The answer was', 8);
   await expect(told(page)).toHaveText(/^Asked about \d corks in the tin and \d more, said 8: so it is\.$/);
   await press(page, 'counted on');

@@ -105,6 +105,14 @@ export async function openChild(page: Page, child: string, words = english): Pro
   await expect(page.getByRole('heading', { name: child, exact: true })).toBeVisible();
 }
 
+/** From the list of strands. */
+export async function chooseStrand(column: Locator, strand: string, words = english): Promise<void> {
+  const list = column.getByRole('combobox', { name: words.plan.strand() });
+  await list.click();
+  await column.page().getByRole('option', { name: strand, exact: true }).click();
+  await expect(list).toHaveText(strand);
+}
+
 /** From among the tasks of the strand: a button each, or a list where there are many. */
 export async function chooseTask(column: Locator, task: string, words = english): Promise<void> {
   const list = column.getByRole('combobox', { name: words.plan.task() });
@@ -124,7 +132,7 @@ export async function lay(page: Page, size: number, task: string, things: string
   await page.getByRole('button', { name: 'Change task' }).click();
   const column = page.getByRole('region', { name: 'Say and set out' });
   const { strand } = tasks.find(({ id }) => taskWords(english, id).name() === task)!;
-  await column.getByRole('button', { name: english.strands[strand](), exact: true }).click();
+  await chooseStrand(column, english.strands[strand]());
   await chooseTask(column, task);
   if (things !== null) await column.getByRole('button', { name: things }).click();
   if (tasks.find(({ id }) => taskWords(english, id).name() === task)!.onlyRungs) {
@@ -133,7 +141,7 @@ export async function lay(page: Page, size: number, task: string, things: string
   }
   const shown = column.getByLabel('How many to set out');
   for (let n = Number(await shown.innerText()); n !== size;) {
-    await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more' }).click();
+    await column.getByRole('button', { name: n > size ? 'one fewer' : 'one more', exact: true }).click();
     n += n > size ? -1 : 1;
     await expect(shown).toHaveText(String(n));
   }

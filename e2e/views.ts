@@ -1,6 +1,6 @@
 import { english, taskWords, type Words } from '@dotting/words';
 import type { Page } from '@playwright/test';
-import { chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
+import { chooseStrand, chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
 import { standInKinds } from '../packages/core/src/shelf/task.js';
 
 export const addresses = [
@@ -62,7 +62,7 @@ export async function* aSitting(page: Page, words: Words): AsyncGenerator<string
   await press(page, words.sitting.changeTask());
   yield 'another task';
   const column = page.getByRole('region', { name: words.sitting.sayAndSetOut() });
-  await column.getByRole('button', { name: words.strands['one-to-one'](), exact: true }).click();
+  await chooseStrand(column, words.strands['one-to-one'](), words);
   await chooseTask(column, taskWords(words, 'count-row').name(), words);
   await press(page, words.sitting.useThis());
   await press(page, words.sitting.start());
@@ -134,6 +134,14 @@ export async function* restOfSitting(page: Page): AsyncGenerator<string> {
   await press(page, '3');
   await press(page, 'Done giving');
   yield 'after giving';
+  await next(page, 5, 'Which has more?', null);
+  yield 'sets side by side';
+  await press(page, 'Show it to the child');
+  const turned = page.getByRole('dialog', { name: 'Show it to the child' });
+  await expect(turned.getByRole('button', { name: 'the left one' })).toBeVisible();
+  yield 'sets shown to the child';
+  await turned.getByRole('button', { name: 'the left one' }).click();
+  await expect(page.getByText(/^Asked which is more/)).toBeVisible();
   await page.keyboard.press('?');
   yield 'the keys';
   await press(page, english.sitting.toTray());

@@ -54,7 +54,8 @@ for (const [of, handOf] of Object.entries(hands))
         await hand.on(page.getByRole('link', { name: `Sit down with ${child}` }).first());
         await hand.on(button('Change task'));
         const column = page.getByRole('region', { name: 'Say and set out' });
-        await hand.on(column.getByRole('button', { name: 'One-to-one', exact: true }));
+        await hand.on(column.getByRole('combobox', { name: 'Strand' }));
+        await hand.on(page.getByRole('option', { name: 'One-to-one', exact: true }));
         await hand.on(column.getByRole('combobox', { name: 'Task' }));
         await hand.on(page.getByRole('option', { name: 'Count a row', exact: true }));
         await hand.on(button('Use this'));

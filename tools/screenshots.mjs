@@ -45,12 +45,7 @@ runCommand(async () => {
       await shoot('shelf');
       await takeHands(page, url, shoot);
       await takeTurned(page, url, shoot);
-      await page.goto(`${url}/settings/devices`);
-      await page
-        .getByText(/this device/i)
-        .first()
-        .waitFor();
-      await shoot('devices');
+      await takeComparing(page, url, shoot);
     }),
   );
 });
@@ -145,7 +140,8 @@ async function takeHands(page, url, shoot) {
 async function lay(page, strand, task) {
   const column = page.getByRole('region', { name: 'Say and set out' });
   await page.getByRole('button', { name: 'Change task' }).click();
-  await column.getByRole('button', { name: strand, exact: true }).click();
+  await column.getByRole('combobox', { name: 'Strand' }).click();
+  await page.getByRole('option', { name: strand, exact: true }).click();
   const list = column.getByRole('combobox', { name: 'Task' });
   if (await list.isVisible()) {
     await list.click();
@@ -154,6 +150,18 @@ async function lay(page, strand, task) {
   for (let i = Number(await column.getByLabel('How many to set out').innerText()); i < 6; i++)
     await column.getByRole('button', { name: 'one more' }).click();
   await page.getByRole('button', { name: 'Use this' }).click();
+}
+
+/** Sets to be compared, with how they are laid. */
+async function takeComparing(page, url, shoot) {
+  await page.goto(url);
+  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Farid' }).click();
+  await page.getByRole('link', { name: 'Sit down with Farid' }).click();
+  await page.getByText('minutes with Farid').waitFor();
+  await lay(page, 'Comparing sets', 'Which has more?');
+  await page.getByRole('button', { name: 'Ready – start' }).click();
+  await page.getByRole('img', { name: /which is more/ }).waitFor();
+  await shoot('comparing');
 }
 
 /** Several children at one table, and a puppet's count to judge. */

@@ -34,6 +34,8 @@ export async function createApp({
 }: AppOptions): Promise<NestFastifyApplication> {
   const adapter = new FastifyAdapter({
     bodyLimit: bodyLimitBytes,
+    // On a busy machine the files of the app are found slowly; it starts all the same.
+    pluginTimeout: 60_000,
     trustProxy: 'loopback',
     // Its own, not the caller’s: what stands in the log can be trusted.
     requestIdHeader: false,

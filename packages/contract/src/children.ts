@@ -389,7 +389,7 @@ export class RevisedView {
   skills: RevisedSkill[];
 }
 
-/** How a child works out what a number comes to: counted all, counted on, known, or on fingers. */
+/** How a child goes about it: works sums out, compares sets. */
 export class HowView {
   /** A sentence about the child. */
   @IsString()
@@ -411,6 +411,11 @@ export class ChildPage {
   @ValidateNested()
   @Type(() => HowView)
   how: HowView | null;
+  /** What it goes by when it compares sets; null where none were compared. */
+  @OrNull()
+  @ValidateNested()
+  @Type(() => HowView)
+  comparing: HowView | null;
   /** Three, the one most worth doing first. */
   @ValidateNested({ each: true })
   @Type(() => NextStepView)

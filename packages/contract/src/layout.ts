@@ -1,11 +1,18 @@
 import {
+  besides,
   doings,
   puppetSlips,
+  relations,
+  type Beside,
   type Bowl,
   type Change,
+  type ComparedSet,
+  type Comparison,
   type Doing,
   type Item,
   type PuppetSlip,
+  type Relation,
+  type Turns,
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
@@ -29,6 +36,8 @@ import { said } from './said.js';
 /** No count that is played has more words than this. */
 const mostPlayed = 40;
 const longestPlayMs = 120_000;
+/** No row on a floor is longer. */
+const longestRowMm = 5_000;
 
 export class PuppetBody {
   @IsArray()
@@ -76,6 +85,61 @@ export class ChangeBody implements Change {
   @Maybe()
   @Equals(true)
   covered?: true;
+}
+
+export class ComparedSetBody implements ComparedSet {
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  n: number;
+
+  @IsString()
+  @IsFilled()
+  @MaxLength(40)
+  things: string;
+
+  /** mm, as are the others. */
+  @IsInt()
+  @Min(0)
+  @Max(longestRowMm)
+  length: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(longestRowMm)
+  depth: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(longestRowMm)
+  across: number;
+}
+
+export class ComparisonBody implements Comparison {
+  @IsIn(relations)
+  relation: Relation;
+
+  @IsIn(['rows', 'spread'])
+  lie: 'rows' | 'spread';
+
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(3)
+  @ValidateNested({ each: true })
+  @Type(() => ComparedSetBody)
+  sets: readonly ComparedSetBody[];
+}
+
+export class TurnsBody implements Turns {
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  last: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  now: number;
 }
 
 /** What was generated for a try, so that it can be laid and played again. */
@@ -126,6 +190,20 @@ export class LayoutBody {
   @Maybe()
   @IsIn(doings)
   doing?: Doing;
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => ComparisonBody)
+  comparison?: ComparisonBody;
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => TurnsBody)
+  turns?: TurnsBody;
+
+  @Maybe()
+  @IsIn(besides)
+  beside?: Beside;
 
   @Maybe()
   @IsInt()

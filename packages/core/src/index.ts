@@ -24,6 +24,14 @@ export { seenInPassing, seenSkills, type SeenSkill } from './recording/inPassing
 export { layoutFor } from './shelf/layout.js';
 export { addedUp, thingsFor, type Amount } from './shelf/thingsFor.js';
 export { isPutting, outside, readSharing } from './reading/readSharing.js';
+export { comparingRule, type ComparedPair, type ComparingRuleReading } from './comparing/comparingRule.js';
+export type { ComparingRule } from './comparing/rules.js';
+export { tellingSeed } from './comparing/tellingSeed.js';
+export { comparedPairs } from './comparing/comparedPairs.js';
+export { readBeside } from './reading/readBeside.js';
+export { readDifference } from './reading/readDifference.js';
+export { asksForFewer, standsOut } from './reading/standsOut.js';
+export { readComparing, type Chosen } from './reading/readComparing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readChange, type ChangeReading } from './reading/readChange.js';
 export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
@@ -101,6 +109,17 @@ export {
   type StandInSetup,
 } from './shelf/standIns.js';
 export { standInKinds, type StandInKind } from './shelf/task.js';
+export { howCompared, type HowCompared } from './statements/howCompared.js';
+export { choicesOf } from './reading/choicesOfSets.js';
+export {
+  besides,
+  relations,
+  type Beside,
+  type ComparedSet,
+  type Comparison,
+  type Relation,
+  type Turns,
+} from './trace/trace.js';
 export { howWorkedOut, type HowWorkedOut } from './statements/howWorkedOut.js';
 export { isHeldBack, lessons, openWays, waitingFor, type Lesson } from './shelf/lessons.js';
 export { tooMuchLastTime } from './asking/tooMuch.js';

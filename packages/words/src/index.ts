@@ -3,6 +3,7 @@ export { english, wordsIn, type Words } from './words.js';
 export { tellCaution } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
+export { layingOf, tellCompared } from './telling/compared.js';
 export { tellHow } from './telling/how.js';
 export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
 export { tellMove, tellMoves, tellObstacle, tellStep, tellTitle } from './telling/steps.js';

@@ -12,13 +12,14 @@ import {
   dueFor,
   figure,
   flawOf,
+  howCompared,
   howWorkedOut,
   isRecent,
   skillToSitFor,
   type ChildId,
   type Trace,
 } from '@dotting/core';
-import { tellHow } from '@dotting/words';
+import { tellCompared, tellHow } from '@dotting/words';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull } from 'typeorm';
 import type { AtWork } from '../common/present.js';
@@ -147,6 +148,7 @@ export class ChildrenService {
       child: viewOf(child),
       lines: (lines.get(childId) ?? []).map(lineView),
       how: howView(readable, day),
+      comparing: comparingView(readable, day),
       steps: choices.map((skill) => stepView(bySkill[skill]!)),
       easier: easier && stepView(easier),
       decisions,
@@ -182,6 +184,11 @@ const noSteps: Omit<Steps, 'easier'> & { readonly easier: null } = {
 function howView(traces: readonly Trace[], day: string): HowView | null {
   const how = howWorkedOut(traces, day);
   return how && { statement: tellHow(spoken(), how), tries: [...how.tries] };
+}
+
+function comparingView(traces: readonly Trace[], day: string): HowView | null {
+  const how = howCompared(traces, day);
+  return how && { statement: tellCompared(spoken(), how), tries: [...how.tries] };
 }
 
 function columnsOf(child: ChildColumns): ChildColumns {

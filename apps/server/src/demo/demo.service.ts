@@ -1,7 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { blankChild } from '@dotting/contract';
-import { seededRandom, type ChildId, type StaffId, type Trace } from '@dotting/core';
-import { seededUuid, simulateMonths, type HiddenAbility, type Random } from '@dotting/core/workings';
+import { seededRandom, seedFrom, type ChildId, type StaffId, type Trace } from '@dotting/core';
+import {
+  seededUuid,
+  simulateMonths,
+  simulatePairs,
+  type HiddenAbility,
+  type Random,
+} from '@dotting/core/workings';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
@@ -199,7 +205,7 @@ export class DemoService {
     siteId: string,
     random: Random,
   ): { child: Child; traces: readonly Trace[] } {
-    const { room, months, makeUp, language, weeksBetween, ...said } = demo;
+    const { room, months, makeUp, language, weeksBetween, comparesBy, ...said } = demo;
     const child: Child = {
       ...blankChild,
       ...said,
@@ -223,9 +229,21 @@ export class DemoService {
       weeks,
       weeksBetween: weeksBetween,
     };
-    return { child, traces: simulateMonths(plan, random) };
+    const pairs =
+      comparesBy === undefined
+        ? []
+        : simulatePairs(
+            { ...plan, ability: { ...plan.ability, comparesBy: { rule: comparesBy } }, at: comparingDays() },
+            // Drawn apart, so that nothing else is drawn otherwise.
+            seededRandom(seed + seedFrom(child.firstName)),
+          );
+    return { child, traces: [...simulateMonths(plan, random), ...pairs] };
   }
 }
+
+/** Three mornings of a month. */
+const comparingDays = (): readonly string[] =>
+  [24, 21, 17].map((days) => `${today(new Date(Date.now() - days * dayMs))}T10:40:00.000+00:00`);
 
 /** The adults who see the child: those of its room. */
 const adultsOf = ({ room }: (typeof children)[number], staff: readonly StaffId[]): readonly StaffId[] =>

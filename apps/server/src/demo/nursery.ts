@@ -121,6 +121,8 @@ interface DemoChild extends Partial<Omit<ChildColumns, 'birthDate' | 'languages'
   /** Age in months at the time of loading; null where nobody has entered a birth date. */
   readonly months: number | null;
   readonly makeUp: keyof typeof makeUps;
+  /** What it goes by when it compares sets, where that was looked at. */
+  readonly comparesBy?: 'length' | 'number';
   /** Beside English. */
   readonly language?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
@@ -162,6 +164,7 @@ export const children: readonly DemoChild[] = [
   },
   {
     firstName: 'Farid',
+    comparesBy: 'number',
     lastName: 'Nasser',
     room: 'Lower Pound',
     group: 'Coots',
@@ -174,6 +177,7 @@ export const children: readonly DemoChild[] = [
   {
     firstName: 'Ines',
     lastName: 'Duarte',
+    comparesBy: 'length',
     room: 'Lower Pound',
     group: 'Herons',
     months: 46,

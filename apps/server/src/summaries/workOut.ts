@@ -29,7 +29,7 @@ import type { StepDecisionRow } from '../decisions/decisions.entity.js';
 import { skillLines, type SkillLine } from './childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 6;
+export const makeup = 7;
 
 /** What the room's table shows of each child: two of each strand. */
 const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];

@@ -75,7 +75,12 @@ export function checkHead(put: PutTry): void {
 function checkShelf({ task, set }: PutTry): void {
   if (!tasks.some((one) => one.id === task)) throw impossible('task', spoken().steps.noTask({ task }));
   const { things, layout } = set;
-  const kinds = [things, ...(layout?.bowls ?? []).map((bowl) => bowl.things), layout?.model ?? things];
+  const kinds = [
+    things,
+    ...(layout?.bowls ?? []).map((bowl) => bowl.things),
+    ...(layout?.comparison?.sets ?? []).map((set) => set.things),
+    layout?.model ?? things,
+  ];
   const unknown = kinds.find((kind) => !isCounter(kind));
   if (unknown !== undefined) throw impossible('set.things', spoken().steps.noThings({ things: unknown }));
 }

@@ -5,7 +5,7 @@ import { words } from '../wording/words.js';
 export function sayEvent(event: HappeningEvent): string {
   switch (event.kind) {
     case 'count':
-      return event.item === 'again' ? `${event.word}, again` : String(event.word);
+      return event.item === 'again' ? words.events.again({ word: String(event.word) }) : String(event.word);
     case 'say':
       return words.events.wordNoTouch({ word: event.word });
     case 'touch':
@@ -23,7 +23,7 @@ export function sayEvent(event: HappeningEvent): string {
         ? words.events.noAnswer()
         : event.value === 'did-not-know'
           ? words.events.didNotKnow()
-          : words.events.answered({ value: event.value });
+          : words.events.answered({ value: sayAnswer(event.value) });
     case 'given':
       return words.events.gave({ n: event.value });
     case 'put':
@@ -31,6 +31,12 @@ export function sayEvent(event: HappeningEvent): string {
         ? words.events.leftOutside()
         : words.events.putIn({ place: event.place });
   }
+}
+
+/** One of a few to choose from by its name; else what was said. */
+function sayAnswer(value: number | string): string {
+  const choices: Readonly<Record<string, () => string>> = words.events.choices;
+  return choices[value]?.() ?? String(value);
 }
 
 function sayQuestion(question: Question): string {

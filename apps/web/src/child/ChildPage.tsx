@@ -83,7 +83,13 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
                 childId={id}
                 name={words.strands[strand]()}
                 lines={data.lines.filter((line) => line.strand === strand)}
-                how={strand === 'counting-on-and-back' ? data.how : null}
+                how={
+                  strand === 'counting-on-and-back'
+                    ? data.how
+                    : strand === 'comparing'
+                      ? data.comparing
+                      : null
+                }
                 opened={opened}
                 onOpen={open}
               />

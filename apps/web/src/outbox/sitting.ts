@@ -136,7 +136,7 @@ export function answersIn(sitting: Sitting): number {
 }
 
 /** The tries of the sitting as the core reads them. */
-export function tracesOf(sitting: Sitting): readonly Trace[] {
+export function tracesOf(sitting: Pick<Sitting, 'tries'>): readonly Trace[] {
   return sitting.tries.map(({ id, head, events }): Trace => ({
     ...head,
     ended: head.ended ?? 'interrupted',

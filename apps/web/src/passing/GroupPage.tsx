@@ -26,6 +26,7 @@ import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { words } from '../wording/words.js';
 import { Faces, withOther } from './Faces.js';
+import { keepGroupTime } from './keepGroupTime.js';
 
 /** What the group was shown, or said in chorus: kept as the group’s, and of each child only that it has met it. */
 export function GroupPage() {
@@ -57,12 +58,11 @@ function Group({ roomId, register, notHere }: GroupProps) {
   // The same id until it is kept: what was sent twice is one.
   const [id, setId] = useState(newId<string>);
   const keep = useMutation({
-    mutationFn: ({ id: of, time }: Sent) => request('PUT', `rooms/${roomId}/group-times/${of}`, time),
-    onSuccess: async () => {
+    mutationFn: ({ id: of, time }: Sent) => keepGroupTime(roomId, of, time),
+    onSuccess: () => {
       setId(newId<string>());
       setTogetherTo('');
       setNote('');
-      await queryClient.invalidateQueries({ queryKey: groupTimesQuery(roomId).queryKey });
     },
   });
   const takeBack = useMutation({

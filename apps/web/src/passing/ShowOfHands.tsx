@@ -10,11 +10,13 @@ import { todayQuery } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
+import { newId } from '../common/ids.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { keepTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
 import { Faces, withOther } from './Faces.js';
+import { keepGroupTime } from './keepGroupTime.js';
 import { outsideSitting } from './outsideSitting.js';
 
 const numbers = Array.from({ length: 12 }, (_, i) => i + 1);
@@ -26,15 +28,16 @@ export function ShowOfHands() {
   const room = useOutletContext<Room | undefined>();
   const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   if (!data) return <Notice>{words.passing.noChildren()}</Notice>;
-  return <Hands key={room!.id} register={data.register} notHere={data.notHere} />;
+  return <Hands key={room!.id} roomId={room!.id} register={data.register} notHere={data.notHere} />;
 }
 
 interface HandsProps {
+  readonly roomId: string;
   readonly register: readonly RegisterEntry[];
   readonly notHere: readonly ChildId[];
 }
 
-function Hands({ register, notHere }: HandsProps) {
+function Hands({ roomId, register, notHere }: HandsProps) {
   const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
   const [offered, setOffered] = useState<readonly number[]>([]);
   const [eyesShut, setEyesShut] = useState(true);
@@ -43,6 +46,8 @@ function Hands({ register, notHere }: HandsProps) {
   const [votes, setVotes] = useState<ReadonlyMap<ChildId, number>>(new Map());
   const [were, setWere] = useState<number>();
   const [told, setTold] = useState<string>();
+  // The same id until it is kept: the game played is one time as a group.
+  const [gameId, setGameId] = useState(newId<string>);
   const [isKeeping, setKeeping] = useState(false);
   const { adult } = useHere();
 
@@ -69,13 +74,27 @@ function Hands({ register, notHere }: HandsProps) {
     // What is kept leaves the list: should the next fail, what is left is what is still to be kept.
     setVotes((left) => new Map([...left].filter(([id]) => id !== child.id)));
   };
+  /** Whoever was there has met the game, with a hand up or without. */
+  const keepWhoWasThere = async (): Promise<string> => {
+    const children = register.flatMap(({ id }) => (away.has(id) ? [] : [id]));
+    const time = { kind: 'shown', task: 'show-of-hands', togetherTo: null, note: '' } as const;
+    try {
+      await keepGroupTime(roomId, gameId, { ...time, children });
+      setGameId(newId<string>());
+      return words.hands.thereKept({ n: children.length });
+    } catch (error) {
+      return words.hands.thereNotKept({ problem: (error as Error).message });
+    }
+  };
   const keep = async (): Promise<void> => {
     setKeeping(true);
     const children = register.filter(({ id }) => votes.has(id));
     try {
       for (const child of children) await keepHand(child);
-      setTold(words.hands.kept({ n: children.length, were: were! }));
+      const kept = words.hands.kept({ n: children.length, were: were! });
+      setTold(kept);
       setWere(undefined);
+      setTold(`${kept} ${await keepWhoWasThere()}`);
       setTapping(whoIsHere);
     } catch (error) {
       setTold(words.hands.notKept({ problem: (error as Error).message }));

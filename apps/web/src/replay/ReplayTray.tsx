@@ -3,6 +3,7 @@ import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import { palette } from '../common/theme.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
+import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
 import { sayEvent } from '../amending/sayEvent.js';
 import { words } from '../wording/words.js';
@@ -30,7 +31,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
         width="100%"
         height="100%"
       >
-        <Things set={laid} />
+        {set.layout?.comparison ? <Sets set={set} /> : <Things set={laid} />}
         {place && (
           <circle cx={at.x} cy={at.y} r={at.radius + 9} fill="none" stroke={palette.ink} strokeWidth={4} />
         )}

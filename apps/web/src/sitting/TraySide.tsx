@@ -79,8 +79,9 @@ export function TraySide(props: TraySideProps) {
 /** Which thing it was can be told by a tap where a touch takes one, and where it is known what lies there. */
 function canNameThings(sitting: Sitting): boolean {
   const { task, set } = onTheTable(sitting);
-  const { handful, change } = set.layout ?? {};
-  const liesThere = laysThings(task) && handful === undefined && change === undefined;
+  const { handful, change, comparison } = set.layout ?? {};
+  const liesThere =
+    laysThings(task) && set.arrangement !== 'heard' && (handful ?? change ?? comparison) === undefined;
   return captureKinds[task.kind].byThing && liesThere && (sitting.plan.step ?? 1) === 1;
 }
 

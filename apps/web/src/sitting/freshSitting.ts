@@ -57,7 +57,7 @@ export function freshSitting(
     child,
     earlier,
     metTasks,
-    plan: laid({ id, tries: [], child }, plan, now),
+    plan: laid({ id, tries: [], child, earlier }, plan, now),
     whole,
     stage: 'planning',
     access: child.needs,

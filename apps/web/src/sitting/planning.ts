@@ -1,5 +1,6 @@
 import {
   beginSitting,
+  comparedPairs,
   figure,
   fittingCounters,
   layoutFor,
@@ -9,6 +10,7 @@ import {
   sizeBySteps,
   sizeFor,
   taskOf,
+  tellingSeed,
   type BegunSitting,
   type Need,
   type TaskId,
@@ -52,7 +54,7 @@ export function begun(
  * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
  */
 export function laid(
-  sitting: Pick<Sitting, 'id' | 'tries' | 'child'>,
+  sitting: Pick<Sitting, 'id' | 'tries' | 'child' | 'earlier'>,
   plan: Plan,
   now: Now,
   way?: string,
@@ -63,9 +65,12 @@ export function laid(
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
   const ways = openWays(task, sitting.child.notYet);
   const chosen = way ?? ways?.[before % ways.length];
-  const seed = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
+  const drawn = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
-  const made = layoutFor(task, size, things, seed, chosen, fittingCounters(sitting.child, dayOfNow(now)));
+  const kinds = fittingCounters(sitting.child, dayOfNow(now));
+  const pairs = task.compares ? comparedPairs([...sitting.earlier, ...tracesOf(sitting)]) : [];
+  const seed = tellingSeed(task, size, things, drawn, chosen, kinds, pairs);
+  const made = layoutFor(task, size, things, seed, chosen, kinds);
   // What lies turned to match the table stays so.
   const turn = plan.layout?.turn;
   return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };

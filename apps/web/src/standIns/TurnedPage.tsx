@@ -1,7 +1,6 @@
 import type { StandInKind, StandInSetup } from '@dotting/core';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
-import { useCallback, useEffect, useRef, type ComponentType } from 'react';
+import { useCallback, useEffect, type ComponentType } from 'react';
 import { Navigate, useNavigate, useSearchParams } from 'react-router';
 import { useTabTitle } from '../common/useTabTitle.js';
 import { words } from '../wording/words.js';
@@ -10,6 +9,7 @@ import { Cards } from './Cards.js';
 import { Dice } from './Dice.js';
 import { FrameBoard } from './FrameBoard.js';
 import { PathBoard } from './PathBoard.js';
+import { Leave } from './Leave.js';
 import { setupOf, typedIn } from './setup.js';
 import { Spinner } from './Spinner.js';
 
@@ -21,8 +21,6 @@ const boards: Readonly<Record<StandInKind, ComponentType<{ readonly setup: Stand
   tin: BigTin,
   frame: FrameBoard,
 };
-
-const holdMs = 800;
 
 /** A stand-in turned to the child: the whole screen, and nothing else on it. */
 export function TurnedPage() {
@@ -54,30 +52,6 @@ export function TurnedPage() {
 /** With the first touch, where the browser lets it: without, the page is as large as its window. */
 function fillScreen(): void {
   if (!document.fullscreenElement) void document.documentElement.requestFullscreen?.().catch(() => undefined);
-}
-
-/** The adult’s way back: held for a moment, so that a child’s tap does not leave; by the keyboard one press does. */
-function Leave({ onLeave }: { readonly onLeave: () => void }) {
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
-  const stop = (): void => clearTimeout(timer.current);
-  useEffect(() => () => clearTimeout(timer.current), []);
-  return (
-    <Button
-      variant="text"
-      onPointerDown={(event) => {
-        event.stopPropagation();
-        timer.current = setTimeout(onLeave, holdMs);
-      }}
-      onPointerUp={stop}
-      onPointerLeave={stop}
-      onPointerCancel={stop}
-      onContextMenu={(event) => event.preventDefault()}
-      onKeyDown={({ key }) => key === 'Enter' && onLeave()}
-      sx={{ justifySelf: 'end', color: 'inkSoft', touchAction: 'none' }}
-    >
-      {words.standIns.leave()}
-    </Button>
-  );
 }
 
 const stage = {

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { headingFont, materials, palette } from '../common/theme.js';
 import { mirrorSize, placesOf, type Place } from '../sitting/tray/mirrorLayout.js';
 import { Lying } from '../sitting/tray/Lying.js';
+import { Sets } from '../sitting/tray/Sets.js';
 import { Things } from '../sitting/tray/Things.js';
 
 const whole = { x: 0, y: 0, ...mirrorSize } as const;
@@ -32,6 +33,7 @@ function drawn(set: TraySet, n: number): readonly [Frame, ReactNode] {
   const { arrangement, layout, pile } = set;
   if (arrangement === 'none') return [{ x: 0, y: 0, width: 84, height: 56 }, <Said key="said" to={n} />];
   if (arrangement === 'heard') return [{ x: 0, y: 0, width: 84, height: 56 }, <ClosedTin key="tin" />];
+  if (layout?.comparison) return [whole, <Sets key="sets" set={set} />];
   if (pile !== undefined || layout?.bowls || layout?.model)
     return [whole, <Lying key="lying" set={set} bowl={null} />];
   const things = <Things key="things" set={set} inDish />;

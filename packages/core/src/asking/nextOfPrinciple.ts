@@ -17,9 +17,10 @@ export function nextOfPrinciple(task: Task, principle: Principle, asking: Asking
   const went = sitting.map((trace) => observationsOf(trace).principles[principle]!.success);
   const missesRunning = went.length - 1 - went.lastIndexOf(true);
   const seconds = figure.secondsToKeep + figure.secondsToAnswer;
+  // By which rule a child compares takes several pairs to tell.
+  const most = task.compares ? figure.comparingInSitting : figure.principleTriesInSitting;
   if (missesRunning > 2) return { kind: 'stop', because: 'enough' };
-  if (missesRunning < 2 && sitting.length >= figure.principleTriesInSitting)
-    return { kind: 'stop', because: 'known' };
+  if (missesRunning < 2 && sitting.length >= most) return { kind: 'stop', because: 'known' };
   if (missesRunning === 0 && asking.secondsLeft < seconds) return { kind: 'stop', because: 'time' };
 
   const isTired = missesRunning === 2 || asking.secondsLeft < seconds;

@@ -3,6 +3,7 @@ import { figure } from '../common/parameters.js';
 import { looksAt } from '../evidence/went.js';
 import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
 import { spareThings } from '../shelf/layout.js';
+import { addedUp } from '../shelf/thingsFor.js';
 import { largestOf, laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
 import { skillOfTask } from '../shelf/tasksOf.js';
 import { obstaclesIn, slippedIn } from '../evidence/obstacles.js';
@@ -117,6 +118,9 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
   };
   for (const one of tasks.filter(laysThings)) need(things, amountFor(one, n));
   for (const bowl of layout?.bowls ?? []) need(bowl.things, bowl.n + spareThings);
+  // Larger numbers want as many more of each.
+  for (const { things: kind, n: lies } of addedUp(layout?.comparison?.sets ?? []))
+    need(kind, lies + figure.traySpare);
   if (layout?.model) need(layout.model, Math.min(largestOf(tasks[0]!), n + figure.reach));
   return {
     things: [...amounts].map(([kind, amount]) => ({ kind, amount })),
@@ -129,5 +133,6 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
 function amountFor(task: Task, n: number): number {
   if (task.pile !== undefined) return task.pile;
   const most = Math.min(largestOf(task), n + figure.traySpare);
+  if (task.compares) return 2 * most;
   return task.makes === 'cells' || task.makes === 'jars' ? most + spareThings : most;
 }

@@ -309,6 +309,28 @@ const table = {
   obstaclesNamed: 2,
   /** A way of working out seen in such a share of the latest tries is the usual one. (share) */
   usualShare: 2 / 3,
+  /** Of sets side by side one choice in ten is made for no reason at all. (chance) */
+  comparingLapse: 0.1,
+  /** How often a child who goes by number now and then goes by something else. (shares) */
+  comparingRates: [0.4, 0.6],
+  /** Numbers near each other, such as 7 and 8, are told apart so often by eye. (chance) */
+  comparingNear: 0.85,
+  /** By which rule a child compares is not said before so many pairs, … (pairs) */
+  comparingPairs: 6,
+  /** … and then where one is so likely, … (probability) */
+  comparingNamed: 0.8,
+  /** … guessing, and now one thing and now another, where it is more so: they look like much else. (probability) */
+  comparingGuesses: 0.9,
+  /** What is named held after so many pairs running. (pairs) */
+  comparingHeld: 2,
+  /** … and guessing hardly possible any more. (probability) */
+  comparingLuck: 0.015,
+  /** So many pairs of one question are laid in a sit-down. (pairs) */
+  comparingInSitting: 6,
+  /** Of so many pairs drawn by lot the one that tells most is laid. (pairs) */
+  comparingCandidates: 48,
+  /** Children learn to compare in a few weeks: a pair counts half after so many others. (pairs) */
+  comparingHalfLife: 60,
   /** A trend is against what was said so long before. (weeks) */
   trendWeeks: 6,
   /** A course has about so many points at most. (points) */

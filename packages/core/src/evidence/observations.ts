@@ -145,6 +145,7 @@ function runIn(
   if (!isFromTheStart || trace.direction !== 1 || (trace.step ?? 1) !== 1) return null;
   if (weight.success + weight.miss === 0) return null;
   if (isFetching(trace) || trace.mixedWith !== undefined) return null;
+  if (reading.working !== null && reading.working !== 'all') return null;
   const order = trace.start === 0 ? fromOne(reading.order.words) : reading.order;
   const { words } = order;
   if (words.length === 0 && !asksForWords(task)) return null;

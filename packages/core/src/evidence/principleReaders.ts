@@ -1,4 +1,7 @@
 import { readChoice } from '../reading/readChoice.js';
+import { comparingSlip } from '../reading/readComparing.js';
+import { readBeside } from '../reading/readBeside.js';
+import { readDifference } from '../reading/readDifference.js';
 import { gaveAll } from '../reading/readGiving.js';
 import { readKept } from '../reading/readKept.js';
 import { readSharing } from '../reading/readSharing.js';
@@ -36,6 +39,19 @@ const judged: PrincipleReader = {
   slips: (trace) => (readChoice(trace)?.right === false ? [{ slip: 'chose-another', at: null }] : []),
 };
 
+const compared: PrincipleReader = {
+  shown: (trace) =>
+    readBeside(trace)?.right ?? readDifference(trace)?.right ?? readChoice(trace)?.right ?? null,
+  slips: (trace) => {
+    if (readBeside(trace)?.right === false) return [{ slip: 'made-another-set', at: null }];
+    if (readDifference(trace)?.right === false) return [{ slip: 'answered-another', at: null }];
+    if (trace.set.layout?.turns)
+      return readChoice(trace)?.right === false ? [{ slip: 'answered-another', at: null }] : [];
+    const slip = comparingSlip(trace);
+    return slip === null ? [] : [{ slip, at: null }];
+  },
+};
+
 const teens: PrincipleReader = {
   shown: (trace) => {
     const { order } = readTry(trace);
@@ -68,6 +84,9 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   'one-to-one-judged': judged,
   teens,
   'sure-win': judged,
+  more: compared,
+  fewer: compared,
+  same: compared,
   matching: shared,
   'equal-set': gave,
   'numeral-to-set': gave,

@@ -1,3 +1,4 @@
+import type { ComparingSlip } from '../reading/readComparing.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
@@ -15,7 +16,8 @@ export type TellingSlip =
   | 'counted-again'
   | GoingOnSlip
   | 'gave-another-number'
-  | 'chose-another';
+  | 'chose-another'
+  | ComparingSlip;
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
 export interface SlipAt {

@@ -1,5 +1,6 @@
 import { settledEvents } from '../trace/settled.js';
-import type { Trace, TraySet, Word } from '../trace/trace.js';
+import type { Trace, TraySet, Turns, Word } from '../trace/trace.js';
+import { rightOf } from './choicesOfSets.js';
 
 export interface ChoiceReading {
   /** Null where the child chose nothing. */
@@ -11,11 +12,16 @@ export interface ChoiceReading {
 /** What is right to choose, by what was generated for the try; null where nothing was. */
 export function rightChoice({ layout, size, arrangement }: TraySet): string | null {
   if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
+  if (layout?.turns) return turnOf(layout.turns);
+  if (layout?.comparison) return rightOf(layout.comparison);
   if (layout?.most !== undefined) return 'left-sure';
   if (layout?.places === undefined || arrangement === 'frame') return null;
   if (size === layout.places) return 'enough';
   return size > layout.places ? 'too-many' : 'too-few';
 }
+
+const turnOf = ({ last, now }: Turns): string =>
+  now === last ? 'as-many' : now > last ? 'more-now' : 'fewer-now';
 
 /**
  * Reads the last answer to "which?".

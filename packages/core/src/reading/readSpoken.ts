@@ -1,8 +1,10 @@
 import { readPasses, type Pass, type WordEvent } from '../trace/passes.js';
 import { isFetching } from '../trace/isFetching.js';
+import { readChange } from './readChange.js';
 import { givingRun } from './readGiving.js';
 import type { Trace } from '../trace/trace.js';
 import { beganAtOne } from './readGoingOn.js';
+import { readWorking, type Working } from './readWorking.js';
 import { readStart, withoutZeroBefore, wordEventsInOrder, type StartReading } from './readStart.js';
 import { readWords, type WordsReading } from './readWords.js';
 
@@ -17,6 +19,8 @@ export interface SpokenReading {
   readonly words: WordsReading;
   /** Where the count began; null in a try of the first version, which does not tell. */
   readonly beganAt: StartReading | null;
+  /** How a sum was worked out aloud; null where none was asked, or nothing said. */
+  readonly working: Working | null;
 }
 
 /** Reads what was said: which words there are, and how they go in order. */
@@ -31,8 +35,14 @@ export function readSpoken(
   const said = isSecond
     ? wordEventsInOrder(pass, trace)
     : pass.filter((event): event is WordEvent => event.kind === 'count' || event.kind === 'say');
-  const run =
-    isSecond && trace.set.arrangement === 'none' ? fromANumber(said, trace) : { spoken: said, start };
+  const change = isSecond ? readChange(trace) : null;
+  const working =
+    change &&
+    readWorking(
+      said.map(({ word }) => word),
+      change,
+    );
+  const run = isSecond ? runIn(said, trace, working) : { spoken: said, start };
   const { spoken } = run;
   const words = readWords(
     spoken.map(({ word }) => word),
@@ -47,7 +57,18 @@ export function readSpoken(
     spoken,
     words,
     beganAt: isSecond ? readStart(read, start, direction) : null,
+    working,
   };
+}
+
+/** Said on or back from the number of a sum, the words tell nothing of the order. */
+function runIn(
+  said: readonly WordEvent[],
+  trace: Pick<Trace, 'start' | 'direction' | 'set'>,
+  working: Working | null,
+): { readonly spoken: readonly WordEvent[]; readonly start: number } {
+  if (working !== null) return { spoken: working === 'all' ? said : [], start: trace.start };
+  return trace.set.arrangement === 'none' ? fromANumber(said, trace) : { spoken: said, start: trace.start };
 }
 
 /** On or back from a number, it may be said again first or not; a child that begins at one again is read from there. */

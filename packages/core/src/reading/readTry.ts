@@ -3,6 +3,7 @@ import { readCheck, type CheckReading } from './readCheck.js';
 import { readPairing, type PairingSlip } from './readPairing.js';
 import { readSpoken } from './readSpoken.js';
 import type { StartReading } from './readStart.js';
+import type { Working } from './readWorking.js';
 import { readTotal, type TotalReading } from './readTotal.js';
 import { isFetching } from '../trace/isFetching.js';
 import type { Trace, Word } from '../trace/trace.js';
@@ -28,6 +29,8 @@ export interface TryReading {
   readonly total: TotalReading | null;
   /** Where the count began; null in a try of the first version, which does not tell. */
   readonly beganAt: StartReading | null;
+  /** How a sum was worked out aloud; null where none was asked, or nothing said. */
+  readonly working: Working | null;
   /** A second count after the answer; null in a try of the first version. */
   readonly check: CheckReading | null;
   /** Counts without the word of the second language; null where one is said. */
@@ -51,10 +54,15 @@ export function readTry(trace: ReadableTrace): TryReading {
 }
 
 function read(trace: ReadableTrace): TryReading {
-  const { pass, brokenOff, spoken, words, beganAt } = readSpoken(trace);
+  const { pass, brokenOff, spoken, words, beganAt, working } = readSpoken(trace);
   const isUnknown = trace.set.layout?.handful === true && trace.set.size === 0;
   const nothingPaired =
-    pass.length === 0 || trace.set.arrangement === 'none' || isUnknown || isFetching(trace);
+    pass.length === 0 ||
+    trace.set.arrangement === 'none' ||
+    // In a sum part may be hidden, or gone on from: that it was left alone is no slip.
+    working !== null ||
+    isUnknown ||
+    isFetching(trace);
   const both = trace.second !== undefined && !nothingPaired ? readBoth(trace.set.size, pass) : null;
   const pairing = nothingPaired ? null : (both ?? readPairing(trace.set.size, pass));
   const lastNumber = spoken.findLast((event) => typeof event.word === 'number')?.word;
@@ -72,6 +80,7 @@ function read(trace: ReadableTrace): TryReading {
     },
     total: readTotal(trace),
     beganAt,
+    working,
     check: trace.version === 2 ? readCheck(trace) : null,
     secondMissing: both?.secondMissing ?? null,
     selfCorrections: brokenOff.length,

@@ -6,15 +6,17 @@ export interface Counter {
   readonly id: string;
   /** Fits the public small-parts cylinder (about 32 mm across): a choking hazard. */
   readonly small: boolean;
+  /** How large one is laid or drawn beside others (mm). */
+  readonly across: number;
   readonly allergen?: Allergen;
 }
 
 const kinds = [
-  { id: 'cork', small: true },
-  { id: 'shell', small: true },
-  { id: 'boat', small: false },
-  { id: 'lid', small: false },
-  { id: 'acorn-cup', small: true, allergen: 'tree-nuts' },
+  { id: 'cork', small: true, across: 24 },
+  { id: 'shell', small: true, across: 30 },
+  { id: 'boat', small: false, across: 60 },
+  { id: 'lid', small: false, across: 50 },
+  { id: 'acorn-cup', small: true, across: 18, allergen: 'tree-nuts' },
 ] as const satisfies readonly Counter[];
 
 export const counters: readonly Counter[] = kinds;
@@ -23,7 +25,7 @@ export const counters: readonly Counter[] = kinds;
 export type Things = (typeof kinds)[number]['id'] | 'anything';
 
 /** Whatever was counted in play: on no tray. */
-const anything: Counter = { id: 'anything', small: false };
+const anything: Counter = { id: 'anything', small: false, across: 30 };
 
 export const isCounter = (id: string): id is Things => [...counters, anything].some((one) => one.id === id);
 

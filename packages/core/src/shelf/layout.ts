@@ -1,6 +1,7 @@
 import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
-import type { Bowl, Change, Layout } from '../trace/trace.js';
+import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
+import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
 import type { Sum, TaskEntry } from './task.js';
 
@@ -34,7 +35,7 @@ export function layoutFor(
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
   const layout: Layout = {
-    ...((isPlaced || task.makes) && { seed }),
+    ...((isPlaced || task.makes || task.compares) && { seed }),
     ...(way !== undefined && { way }),
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
     ...madeFor(task, n, { things, kinds }, seed, way, random),
@@ -49,13 +50,14 @@ interface Laid {
 }
 
 function madeFor(
-  { makes }: TaskEntry,
+  { makes, compares }: TaskEntry,
   n: number,
   laid: Laid,
   seed: number,
   way: string | undefined,
   random: Random,
 ): Layout {
+  if (compares) return { comparison: comparisonFor({ ...compares, ...laid, n }, random) };
   if (makes === undefined) return {};
   switch (makes) {
     case 'words':
@@ -87,6 +89,13 @@ function madeFor(
       return withDrops(makes, changeFor(makes, n, random), random);
     case 'handful':
       return { handful: true };
+    case 'turns':
+      return { turns: turnsFor(n, random) };
+    case 'beside':
+      return {
+        model: otherCounter(laid.things, laid.kinds),
+        beside: besides.find((one) => one === way) ?? 'fewer',
+      };
     case 'model':
       return { model: otherCounter(laid.things, laid.kinds) };
   }
@@ -100,6 +109,13 @@ const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?
 const mostInATurn = 3;
 /** So few are put to a number, or taken from it, that a child can go on from it. */
 const fewMore = 3;
+
+/** One of two turns came to n, the other to as many or fewer: now and then to none. */
+function turnsFor(n: number, random: Random): Turns {
+  const draw = random();
+  const other = draw < 0.15 ? n : draw < 0.3 ? 0 : Math.floor(random() * n);
+  return random() < 0.5 ? { last: n, now: other } : { last: other, now: n };
+}
 
 /** A number and what is done to it; n is the whole of it, the largest number that comes up. */
 function changeFor(sum: Sum, n: number, random: Random): Change {

@@ -1,4 +1,6 @@
 import type { CaptureKind } from './captureKind.js';
+import type { ComparisonWish } from './comparison.js';
+import type { ComparingSlip } from '../reading/readComparing.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
@@ -7,7 +9,13 @@ import type { ReadBy } from '../skills/map.js';
 import type { Arrangement, CountStep, Doing, Question, Strategy } from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
-export const strands = ['stable-order', 'one-to-one', 'cardinality', 'counting-on-and-back'] as const;
+export const strands = [
+  'stable-order',
+  'one-to-one',
+  'cardinality',
+  'counting-on-and-back',
+  'comparing',
+] as const;
 export type Strand = (typeof strands)[number];
 
 /** A slip, or an answer, that the task can show. */
@@ -18,11 +26,24 @@ export type Watched =
   | TotalReading['kind']
   | 'gave-another-number'
   | GoingOnSlip
-  | 'chose-another';
+  | 'chose-another'
+  | ComparingSlip;
 
 /** What is generated afresh for each try. */
 export type Made =
-  'words' | 'touches' | 'drops' | 'jars' | 'cells' | 'bowls' | 'model' | 'handful' | Sum | Doing | 'game';
+  | 'words'
+  | 'touches'
+  | 'drops'
+  | 'jars'
+  | 'cells'
+  | 'bowls'
+  | 'model'
+  | 'beside'
+  | 'turns'
+  | 'handful'
+  | Sum
+  | Doing
+  | 'game';
 
 /** What is made of a number: the next or the one before, so many more or fewer, some of it covered, a set turned into another. */
 export type Sum = 'next' | 'before' | 'more' | 'fewer' | 'covered' | 'together' | 'other-set' | 'on' | 'back';
@@ -34,6 +55,8 @@ export type SeenStrategy = Extract<
   | 'counted-on'
   | 'knew'
   | 'guessed'
+  | 'matched'
+  | 'looked'
   | 'took-away'
   | 'began-over'
   | 'all-at-once'
@@ -55,6 +78,9 @@ export type StandInKind = (typeof standInKinds)[number];
 
 /** How a task is adapted: as a count of things, a run of words, or things handed over. */
 export type Adapted = 'counting' | 'saying' | 'giving';
+
+/** How sets are made that lie side by side. */
+export type Comparing = Pick<ComparisonWish, 'relation' | 'differ' | 'mayBeEmpty'>;
 
 /** One entry of the shelf: what putting the task to a child needs, but for its words, which the catalogue has by its id. */
 export interface TaskEntry {
@@ -96,6 +122,8 @@ export interface TaskEntry {
   /** Asked on the way, while things are still being put: what may be said. */
   readonly midway?: readonly string[];
   readonly makes?: Made;
+  /** Of sets side by side: what is asked of them, and in what they differ besides their number. */
+  readonly compares?: Comparing;
   /** The kind of thing it is put with, where no other will do. */
   readonly only?: string;
   /** The number the count begins from, where it is not one. */

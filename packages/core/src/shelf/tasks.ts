@@ -2,6 +2,7 @@ import type { CountStep, Layout, Trace, TraySet } from '../trace/trace.js';
 import { captureKinds } from './kinds/kinds.js';
 import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
+import { comparingTasks } from './tasks/comparing.js';
 import { countingOnTasks } from './tasks/countingOn.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
 import { countingOutTasks } from './tasks/countingOut.js';
@@ -18,6 +19,7 @@ const shelf = [
   ...cardinalityTasks,
   ...countingOutTasks,
   ...countingOnTasks,
+  ...comparingTasks,
 ] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
@@ -39,15 +41,20 @@ export function taskOf(id: string): Task {
 }
 
 /** The largest number the task can be put with. */
-export function largestOf({ kind, pile, makes, start, goes, ladder }: TaskEntry): number {
-  if (makes !== undefined || start !== undefined || goes !== undefined) return ladder.at(-1)!;
+export function largestOf({ kind, pile, makes, compares, start, goes, ladder }: TaskEntry): number {
+  if (makes !== undefined || compares !== undefined || start !== undefined || goes !== undefined)
+    return ladder.at(-1)!;
   return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : captureKinds[kind].most;
 }
 
 /** The smallest number the task can be put with. */
-export function smallestOf({ makes, start, goes, ladder, midway, smallest }: TaskEntry): number {
+export function smallestOf({ makes, compares, start, goes, ladder, midway, smallest }: TaskEntry): number {
   if (smallest !== undefined) return smallest;
-  return makes !== undefined || start !== undefined || goes !== undefined || midway !== undefined
+  return makes !== undefined ||
+    compares !== undefined ||
+    start !== undefined ||
+    goes !== undefined ||
+    midway !== undefined
     ? ladder[0]!
     : smallestSize;
 }

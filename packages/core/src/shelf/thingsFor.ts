@@ -13,6 +13,7 @@ const withoutThings: ReadonlySet<Arrangement> = new Set(['none', 'pictures', 'he
 export function thingsFor({ size, things, arrangement, pile, layout }: TraySet): readonly Amount[] {
   if (withoutThings.has(arrangement)) return [];
   if (layout?.bowls) return addedUp(layout.bowls);
+  if (layout?.comparison) return addedUp(layout.comparison.sets);
   const counted = { things, n: pile ?? size };
   return addedUp([counted, ...(layout?.model === undefined ? [] : [{ things: layout.model, n: size }])]);
 }

@@ -1,4 +1,5 @@
 import type { Arrangement, Word } from '../trace/trace.js';
+import type { Hypothesis } from '../comparing/rules.js';
 import { chance, type Random } from '../common/random.js';
 
 /** What a simulated child can do, which no reading is told. */
@@ -33,6 +34,8 @@ export interface HiddenAbility {
   readonly goesOnTo?: number;
   /** Chance of saying the number itself as the first of those put to it; none where nothing is said. */
   readonly countsStart?: number;
+  /** What it goes by when it compares sets; absent for their number. */
+  readonly comparesBy?: Hypothesis;
   /** Milliseconds from word to word. */
   readonly pace: number;
 }

@@ -33,7 +33,10 @@ const takenMost: readonly Task['id'][] = [
   'how-many',
   'give-n',
 ];
-const usualTasks = [...tasks, ...[1, 2, 3].flatMap(() => takenMost.map(taskOf))];
+const usualTasks = [
+  ...tasks.filter(({ strand }) => strand !== 'comparing'),
+  ...[1, 2, 3].flatMap(() => takenMost.map(taskOf)),
+];
 
 const DAY_MS = 86_400_000;
 const TRY_MS = 75_000;

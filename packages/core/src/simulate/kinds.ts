@@ -3,8 +3,9 @@ import { rightChoice } from '../reading/readChoice.js';
 import { placeName } from '../reading/readSharing.js';
 import type { CaptureKind } from '../shelf/captureKind.js';
 import { laysThings, type Task } from '../shelf/tasks.js';
-import type { Change, Question, TraySet, Word } from '../trace/trace.js';
+import type { Beside, Change, Comparison, Question, TraySet, Word } from '../trace/trace.js';
 import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
+import { takenOf } from './taken.js';
 import { chanceOfGoingOn, harderBack } from './goingOn.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
@@ -35,6 +36,8 @@ interface Puts {
     /** What has to be noticed: words to n, or touches of n things. */
     readonly of: 'words' | 'touches' | 'turns';
     readonly n: number;
+    /** Sets side by side. */
+    readonly comparison?: Comparison;
   };
   /** Asked before it counts, and once more after the things were moved. */
   readonly answer: Laid & {
@@ -100,7 +103,7 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
   },
   give: {
     put: ({ task, set, n }) => ({
-      asked: set.layout?.bowls?.map((bowl) => bowl.n) ?? [n],
+      asked: set.layout?.bowls?.map((bowl) => bowl.n) ?? [besideOf(n, set.layout?.beside)],
       pile: task.pile ?? (laysThings(task) ? n : n + 2),
     }),
     // A child that knows n fetches n; asked for more than it knows, it hands over some it does not avoid.
@@ -142,11 +145,18 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
       const right = rightChoice(set) ?? 'right';
       const other = task.choosing?.find((one) => one !== right) ?? 'right';
       const of = task.makes === 'game' ? 'turns' : task.makes === 'touches' ? 'touches' : 'words';
-      return { right, other, of, n };
+      const { comparison } = set.layout ?? {};
+      return { right, other, of, n, ...(comparison && { comparison }) };
     },
     // What it notices it says; what it does not it calls right, as children do.
-    take: (tried, { right, other, of, n }) => {
+    take: (tried, { right, other, of, n, comparison }) => {
       const { ability, random } = tried;
+      if (comparison) {
+        const value = takenOf(comparison, ability.comparesBy ?? { rule: 'number' }, random);
+        tried.add({ kind: 'ask', question: 'which' });
+        tried.add({ kind: 'answer', value });
+        return tried.end('finished');
+      }
       const notices = {
         words: chanceOfWords(ability, n),
         touches: (1 - ability.slipPerThing) ** n,
@@ -162,7 +172,7 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     put: ({ task, set, n }) => ({
       size: n,
       arrangement: task.arrangement,
-      change: set.layout?.change,
+      change: set.layout?.change ?? differenceOf(set),
       asks: task.asks,
     }),
     take: (tried, put) => {
@@ -175,6 +185,18 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
 };
+
+/** By how many one of two sets is larger: as many as are left of it. */
+function differenceOf({ layout }: TraySet): Change | undefined {
+  const [one, other] = layout?.comparison?.sets ?? [];
+  if (!one || !other) return undefined;
+  const [more, fewer] = [Math.max(one.n, other.n), Math.min(one.n, other.n)];
+  return { from: more, by: -fewer };
+}
+
+/** The nearest number that stands so to another. */
+const besideOf = (n: number, beside: Beside | undefined): number =>
+  beside === undefined ? n : beside === 'fewer' ? Math.max(1, n - 1) : n + 1;
 
 /** The next words from a number, or, where the child cannot, all over again, another word or none. */
 function goFrom(tried: TryInProgress, n: number, goes: 1 | -1): SimulatedTry {

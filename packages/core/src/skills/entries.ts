@@ -1,6 +1,6 @@
 import type { Arrangement } from '../trace/trace.js';
 
-/** Ten strands; the first four have tasks on the shelf. */
+/** Ten strands; the first five have tasks on the shelf. */
 export const allStrands = [
   'stable-order',
   'one-to-one',
@@ -75,9 +75,9 @@ export const skillMap = [
   threshold('path', 'counting-on-and-back', [on('do-n')]),
   principle('sure-win', 'counting-on-and-back', [on('count-back', 5)], 'one-to-one'),
 
-  later('more', 'comparing', false, [on('row', 4)]),
-  later('fewer', 'comparing', false, [on('more')]),
-  later('same', 'comparing', true, [on('equal-set'), on('more')]),
+  principle('more', 'comparing', [on('row', 4)], 'one-to-one'),
+  principle('fewer', 'comparing', [on('more')], 'one-to-one'),
+  principle('same', 'comparing', [on('equal-set'), on('more')], 'one-to-one'),
 
   later('name-numeral', 'numeral-recognition', true, [on('order')]),
   later('find-numeral', 'numeral-recognition', true, []),

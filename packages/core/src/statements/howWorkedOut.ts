@@ -2,8 +2,7 @@ import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
 import { tryWeight } from '../evidence/tryWeight.js';
 import { readChange } from '../reading/readChange.js';
-import { beganAtOne } from '../reading/readGoingOn.js';
-import { readPasses, wordsOf } from '../trace/passes.js';
+import { readTry } from '../reading/readTry.js';
 import type { TraceId } from '../trace/ids.js';
 import { dayOf, type Strategy, type Trace } from '../trace/trace.js';
 
@@ -70,7 +69,6 @@ function wayIn(trace: Trace): WayOfWorkingOut | null {
   const change = readChange(trace);
   if (!change) return null;
   if (trace.strategy !== undefined) return wayOf[trace.strategy] ?? null;
-  const words = wordsOf(readPasses(trace).read);
-  if (words.length > 1 && beganAtOne(words)) return 'all';
-  return words[0] === change.from + 1 && change.by > 0 ? 'on' : null;
+  const { working } = readTry(trace);
+  return working === 'all' || working === 'on' ? working : null;
 }

@@ -127,6 +127,40 @@ export interface Change {
 export const doings = ['times', 'fingers', 'squares'] as const;
 export type Doing = (typeof doings)[number];
 
+/** What is asked of sets side by side. */
+export const relations = ['more', 'fewer', 'same', 'most', 'least'] as const;
+export type Relation = (typeof relations)[number];
+
+/** What may differ between sets besides their number, and be gone by. */
+export const traps = ['length', 'size', 'spread'] as const;
+export type Trap = (typeof traps)[number];
+
+/** One of the sets that are compared, as it lies: how long from end to end, how deep, how large each thing (mm). */
+export interface ComparedSet {
+  readonly n: number;
+  readonly things: string;
+  readonly length: number;
+  readonly depth: number;
+  readonly across: number;
+}
+
+/** Sets side by side, from the left of the screen; in rows, or each spread over its own ground. */
+export interface Comparison {
+  readonly relation: Relation;
+  readonly lie: 'rows' | 'spread';
+  readonly sets: readonly ComparedSet[];
+}
+
+/** What a turn of a game came to, and the one before it; none is zero. */
+export interface Turns {
+  readonly last: number;
+  readonly now: number;
+}
+
+/** How a set is to stand to one that lies there. */
+export const besides = ['more', 'one-more', 'fewer'] as const;
+export type Beside = (typeof besides)[number];
+
 /** What was generated for a try, so that it can be laid and played again. */
 export interface Layout {
   /** Of the places drawn by lot. */
@@ -145,6 +179,11 @@ export interface Layout {
   readonly handful?: true;
   readonly change?: Change;
   readonly doing?: Doing;
+  readonly comparison?: Comparison;
+  /** A set is made beside the model: with more, with one more, or with fewer. */
+  readonly beside?: Beside;
+  /** Two turns of a game to be compared. */
+  readonly turns?: Turns;
   /** Of a game in turns: the most that may be placed in one. */
   readonly most?: number;
   /** ms from the beginning of the playing to each drop into the tin. */

@@ -36,5 +36,7 @@ export default {
     'one-by-one': 'one by one',
     'raised-one-more': 'for one more, raised one',
     'kept-its-place': 'a hand kept the place',
+    matched: 'one to one',
+    looked: 'by looking',
   },
 };

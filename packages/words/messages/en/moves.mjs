@@ -126,6 +126,26 @@ export default {
       'say-spot': 'slowing Otter down, and saying the same numbers together first',
     },
   },
+  'took-the-longer': {
+    saw: 'went by how long it lay',
+    move: 'lining both rows up from the same end, one facing one, and asking again',
+  },
+  'took-the-larger': {
+    saw: 'went by the size of the things',
+    move: 'giving each large one a small one to stand beside it, and asking again',
+  },
+  'took-the-wider': {
+    saw: 'went by how wide they lay',
+    move: 'putting both sets in rows from the same end, one facing one, and asking again',
+  },
+  'took-another-set': {
+    saw: 'took another set than the one asked for',
+    move: 'matching one to one, and looking together at which are left over',
+  },
+  'made-another-set': {
+    saw: 'made a set that did not fit the question',
+    move: 'laying the new set beside the first, one facing one, and looking at what is left over',
+  },
   'cannot-go-on': {
     saw: 'did not go on from the number',
     move: 'saying the number together with a tap on the table, then the child alone with the next',

@@ -73,6 +73,9 @@ export default {
     teens: 'says the teens in order',
     'one-to-one-judged': 'sees when Otter counts one twice or misses one',
     'sure-win': 'plans the last turns of the frame game',
+    more: 'finds which set has more',
+    fewer: 'finds which set has fewer',
+    same: 'says whether two sets are the same',
     matching: 'gives each its own, one to one',
     'equal-set': 'makes as many with other things',
     'numeral-to-set': 'puts as many as a written number says',
@@ -88,6 +91,27 @@ export default {
       known: 'knowing at once',
       fingers: 'fingers',
     },
+  },
+  by: {
+    number: 'Goes by number: right in {took} of {of} pairs where something else pointed the other way.',
+    length:
+      'Goes by length: took the set that lay longer, or for fewer the shorter, in {took} of {of} pairs where that was not the right one.',
+    size: 'Goes by size: took the larger things, or for fewer the smaller, in {took} of {of} pairs where that was not the right one.',
+    spread:
+      'Goes by spread: took the set that lay wider apart, or for fewer the closer, in {took} of {of} pairs where that was not the right one.',
+    side: '{which, select, left {Takes the one on the left} other {Takes the one on the right}}, whatever lies there: {took} of {of} pairs.',
+    guesses: 'Seems to guess which is more: right in {took} of {of} pairs.',
+    'fewer-for-more': 'Asked for fewer, took the set with more: {took} of {of} pairs.',
+    mixed: {
+      length:
+        'Goes now by number, now by length: took the longer or shorter row in {took} of {of} pairs where that was not the right one.',
+      size: 'Goes now by number, now by size: took the larger or smaller things in {took} of {of} pairs where that was not the right one.',
+      spread:
+        'Goes now by number, now by spread: took the wider or closer set in {took} of {of} pairs where that was not the right one.',
+      any: 'Goes now by number, now by something else: not right in {took} of {of} pairs where something pointed the other way.',
+    },
+    notClear:
+      'What it goes by when it compares sets is not clear yet: {n, plural, one {1 pair} other {# pairs}} so far.',
   },
   open: '{skill}: not clear yet',
   openNeeds: '{skill}: still needs {what}',

@@ -1,4 +1,5 @@
 export default {
+  showToChild: 'Show it to the child',
   tapEachNumber: 'tap once for each number the child says',
   tapEachSaid: 'tap once for each number said',
   nothingLies: 'nothing lies here',

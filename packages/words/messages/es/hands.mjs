@@ -17,6 +17,9 @@ export default {
   were: 'En la lata había',
   keep: '{n, plural, one {Guardar 1 mano} other {Guardar # manos}}',
   kept: '{n, plural, one {1 mano guardada} other {# manos guardadas}}. En la lata había {were}.',
+  thereKept:
+    '{n, plural, one {Queda anotado que quien estaba conoce el juego} other {Queda anotado que los # que estaban conocen el juego}}.',
+  thereNotKept: 'No se ha podido anotar quién estaba ({problem}). Anótalo en En grupo cuando haya conexión.',
   notKept:
     'No se han podido guardar todas las manos en este dispositivo ({problem}). Las que aún se ven no están guardadas: inténtalo otra vez.',
   known: 'El juego',

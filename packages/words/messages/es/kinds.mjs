@@ -36,5 +36,7 @@ export default {
     'one-by-one': 'uno a uno',
     'raised-one-more': 'para uno más, levantó uno',
     'kept-its-place': 'una mano guardó el sitio',
+    matched: 'uno a uno',
+    looked: 'mirando',
   },
 };

@@ -126,6 +126,26 @@ export default {
       'say-spot': 'haciendo que Nutria vaya más despacio, y diciendo antes juntos los mismos números',
     },
   },
+  'took-the-longer': {
+    saw: 'se guió por lo largo que era',
+    move: 'alinear las dos filas desde el mismo extremo, una frente a otra, y volver a preguntar',
+  },
+  'took-the-larger': {
+    saw: 'se guió por el tamaño de las cosas',
+    move: 'dar a cada grande un pequeño que esté a su lado, y volver a preguntar',
+  },
+  'took-the-wider': {
+    saw: 'se guió por lo separadas que estaban',
+    move: 'poner los dos grupos en filas desde el mismo extremo, una frente a otra, y volver a preguntar',
+  },
+  'took-another-set': {
+    saw: 'eligió otro grupo que el que se preguntaba',
+    move: 'emparejar uno a uno, y mirar juntos cuáles sobran',
+  },
+  'made-another-set': {
+    saw: 'hizo un grupo que no respondía a la pregunta',
+    move: 'poner el grupo nuevo al lado del primero, uno frente a otro, y mirar qué sobra',
+  },
   'cannot-go-on': {
     saw: 'no siguió desde el número',
     move: 'decir juntos el número con un golpe en la mesa, y luego el niño solo el siguiente',

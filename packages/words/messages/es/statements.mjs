@@ -73,6 +73,9 @@ export default {
     teens: 'dice en orden del once al diecinueve',
     'one-to-one-judged': 've cuando Nutria cuenta uno dos veces o se salta uno',
     'sure-win': 'piensa los últimos turnos del juego del marco',
+    more: 've qué grupo tiene más',
+    fewer: 've qué grupo tiene menos',
+    same: 'dice si dos grupos son iguales',
     matching: 'da a cada uno el suyo, uno a uno',
     'equal-set': 'hace otros tantos con otras cosas',
     'numeral-to-set': 'pone tantos como dice un número escrito',
@@ -88,6 +91,28 @@ export default {
       known: 'de memoria',
       fingers: 'con los dedos',
     },
+  },
+  by: {
+    number:
+      'Se guía por el número: acertó en {took} de {of} pares en los que otra cosa apuntaba al otro lado.',
+    length:
+      'Se guía por lo largo: eligió el grupo más largo, o el más corto si se preguntaba por menos, en {took} de {of} pares en los que no era el correcto.',
+    size: 'Se guía por el tamaño: eligió las cosas más grandes, o las más pequeñas si se preguntaba por menos, en {took} de {of} pares en los que no era lo correcto.',
+    spread:
+      'Se guía por lo separadas que están: eligió el grupo más abierto, o el más junto si se preguntaba por menos, en {took} de {of} pares en los que no era el correcto.',
+    side: '{which, select, left {Elige el de la izquierda} other {Elige el de la derecha}}, haya lo que haya: {took} de {of} pares.',
+    guesses: 'Parece que adivina dónde hay más: acertó en {took} de {of} pares.',
+    'fewer-for-more': 'Preguntado por menos, eligió el grupo con más: {took} de {of} pares.',
+    mixed: {
+      length:
+        'Unas veces se guía por el número y otras por lo largo: eligió la fila más larga o más corta en {took} de {of} pares en los que no era lo correcto.',
+      size: 'Unas veces se guía por el número y otras por el tamaño: eligió las cosas más grandes o más pequeñas en {took} de {of} pares en los que no era lo correcto.',
+      spread:
+        'Unas veces se guía por el número y otras por lo separadas que están: eligió el grupo más abierto o más junto en {took} de {of} pares en los que no era lo correcto.',
+      any: 'Unas veces se guía por el número y otras por otra cosa: no acertó en {took} de {of} pares en los que algo apuntaba al otro lado.',
+    },
+    notClear:
+      'Aún no está claro en qué se fija al comparar grupos: {n, plural, one {1 par} other {# pares}} hasta ahora.',
   },
   open: '{skill}: aún no está claro',
   openNeeds: '{skill}: falta {what}',

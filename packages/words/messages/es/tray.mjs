@@ -1,4 +1,5 @@
 export default {
+  showToChild: 'Enséñaselo al peque',
   tapEachNumber: 'toca una vez por cada número que diga el peque',
   tapEachSaid: 'toca una vez por cada número dicho',
   nothingLies: 'aquí no hay nada',

@@ -12,6 +12,8 @@ type Say = (of: Numbers) => string;
 
 /** The numbers of a task as it is laid. */
 export function numbersIn(n: number, layout: Layout | undefined): Numbers {
+  const { turns } = layout ?? {};
+  if (turns) return { n, from: turns.last, few: Math.abs(turns.now - turns.last), makes: turns.now };
   const { from, by } = layout?.change ?? { from: n, by: 0 };
   return { n, from, few: Math.abs(by), makes: from + by };
 }

@@ -1,4 +1,4 @@
-import type { Arrangement, Change, Things, TraySet } from '@dotting/core';
+import type { Arrangement, Change, Comparison, Things, TraySet } from '@dotting/core';
 import { counterOf } from '@dotting/core';
 import type { Words } from '../words.js';
 
@@ -10,6 +10,16 @@ export const thingsWords = (words: Words, things: string): string => of(words, t
 
 /** "1 cork", "8 corks", "no corks". */
 export const amountOf = (words: Words, n: number, things: string): string => of(words, things).amount({ n });
+
+/** Sets side by side, from the left: "7 corks or 5 jar lids". */
+export function setsOf(words: Words, { sets }: Pick<Comparison, 'sets'>): string {
+  const isOneKind = new Set(sets.map(({ things }) => things)).size === 1;
+  const told = sets.map(({ n, things }, i) =>
+    // "3, 7 or 4 corks": of one kind it is named once.
+    isOneKind && i < sets.length - 1 ? String(n) : amountOf(words, n, things),
+  );
+  return words.sets.orSet({ sets: told.slice(0, -1).join(', '), last: told.at(-1)! });
+}
 
 /** "8 corks in a row", "4 corks from 15", "numbers to 12", "Otter counting 5 corks in a row". */
 export function describeSet(
@@ -24,6 +34,9 @@ export function describeSet(
       ? sets.otterSays({ n: target })
       : sets.otterCounts({ what: placed(words, set, arrangement) });
   }
+  if (layout?.comparison)
+    return sets.sideBySide[layout.comparison.relation]({ sets: setsOf(words, layout.comparison) });
+  if (layout?.turns) return sets.turns({ last: layout.turns.last, now: layout.turns.now });
   if (layout?.doing) return sets.doing[layout.doing]({ n: target });
   if (layout?.change) return changed(words, set, layout.change);
   if (layout?.most !== undefined) return sets.game({ n: size });
@@ -31,6 +44,11 @@ export function describeSet(
   if (arrangement === 'heard') return sets.drops({ n: size });
   if (layout?.bowls) return layout.bowls.map((bowl) => amountOf(words, bowl.n, bowl.things)).join(', ');
   if (layout?.handful && size === 0) return sets.handful({ things: thingsWords(words, things) });
+  if (layout?.beside)
+    return sets.beside[layout.beside]({
+      things: thingsWords(words, things),
+      amount: amountOf(words, size, layout.model!),
+    });
   if (layout?.model)
     return sets.asMany({ things: thingsWords(words, things), amount: amountOf(words, size, layout.model) });
   if (layout?.places !== undefined) {

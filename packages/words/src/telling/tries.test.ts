@@ -131,6 +131,18 @@ describe(tellTry, () => {
       'Asked about 6 corks in the tin and 2 more, said 7; it is 8.',
     ],
     [
+      'worked out on from the number',
+      [{ kind: 'ask', question: 'hidden' }, ...counted(7, 8), { kind: 'answer', value: 8 }],
+      { set: { size: 8, things: 'cork', arrangement: 'row', layout: { change: { from: 6, by: 2 } } } },
+      'Counted on aloud. Asked about 6 and 2 corks, said 8: so it is.',
+    ],
+    [
+      'drops, with a word too many between them',
+      [...counted(1, 2, 3), { kind: 'count', word: 4, item: 'again' }],
+      { set: { size: 4, things: 'cork', arrangement: 'heard' } },
+      'Of 4 drops: said a word with no drop and missed one. Words in order to 4.',
+    ],
+    [
       'along a path',
       [give, ...counted(1, 2, 3, 4), { kind: 'given', value: 3 }],
       { target: 4, set: { size: 0, things: 'cork', arrangement: 'none', layout: { doing: 'squares' } } },

@@ -23,6 +23,7 @@ import {
   type WordSlip,
 } from '@dotting/core';
 import type { Words } from '../words.js';
+import { tellComparing, tellDifference } from './compared.js';
 import { listOf, sentences } from './list.js';
 import { sawOf } from './steps.js';
 import { amountOf, describeSet } from './things.js';
@@ -42,9 +43,10 @@ export function tellTry(words: Words, trace: ToldTrace): string {
     tellTotal(words, reading.total, trace),
     tellCheck(words, reading),
     tellMore(words, trace),
+    tellDifference(words, trace),
     tellKept(words, trace),
     ...tellGiven(words, trace),
-    tellChoice(words, trace),
+    tellComparing(words, trace) ?? tellChoice(words, trace),
     tellUnknown(words, trace),
     trace.reason === undefined ? null : tries.reason[trace.reason](),
     reading.secondMissing === null ? null : tellSecond(words, reading.secondMissing),
@@ -74,15 +76,22 @@ export function tellStepSlip(words: Words, slip: StepSlip): string {
 
 function tellPairing(words: Words, reading: TryReading, trace: ReadableTrace): string | null {
   if (!reading.pairing || saidNothing(reading, trace)) return null;
-  const amount = amountOf(words, trace.set.size, trace.set.things);
-  if (reading.pairing.holds) return words.tries.oneToEach({ amount });
+  const { size, things, arrangement } = trace.set;
+  const isHeard = arrangement === 'heard';
+  const amount = isHeard ? words.sets.soundsOf({ n: size }) : amountOf(words, size, things);
+  if (reading.pairing.holds)
+    return isHeard ? words.tries.wordToEach({ amount }) : words.tries.oneToEach({ amount });
   const { slips } = reading.pairing;
   const kinds = [...new Set(slips.map((slip) => slip.kind))];
   return words.tries.slipsOf({
     amount,
     slips: listOf(
       words,
-      kinds.map((kind) => words.tries.pairing[kind]({ n: timesOf(kind, slips) })),
+      kinds.map((kind) => {
+        // A word with no drop is taken down as one counted again.
+        const told = isHeard && kind === 'double-counted' ? 'wordNoDrop' : kind;
+        return words.tries.pairing[told]({ n: timesOf(kind, slips) });
+      }),
     ),
   });
 }
@@ -94,6 +103,9 @@ const timesOf = (kind: PairingSlipKind, slips: readonly PairingSlip[]): number =
 function tellWords(words: Words, reading: TryReading, trace: ReadableTrace): readonly (string | null)[] {
   const { change } = trace.set.layout ?? {};
   if (isFetching(trace)) return [];
+  const { working } = reading;
+  if (working !== null && working !== 'all')
+    return [words.tries.working[working](), tellChange(words, trace)];
   const isFromANumber = change && trace.set.arrangement === 'none' && Math.abs(change.by) > 1;
   if (!isFromANumber) return [tellOrder(words, reading, trace), tellChange(words, trace)];
   const { from, way, saidIt } = readGoingOn(trace);
@@ -221,7 +233,7 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
     const { model } = trace.set.layout ?? {};
     const { doing } = trace.set.layout ?? {};
     const amount = doing ? words.sets.doing[doing]({ n: asked }) : amountOf(words, asked, model ?? things);
-    const request = model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
+    const request = requestOf(words, amount, trace);
     if (first === undefined) return tries[doing ? 'didNone' : 'gaveNone']({ request });
     const gave =
       then.length > 0
@@ -236,6 +248,12 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
       ...one.stops.map((stop) => tellStop(words, stop)),
     ];
   });
+}
+
+/** What was asked for: so many, as many as another set, or one that stands to it otherwise. */
+function requestOf({ tries }: Words, amount: string, { set: { layout } }: ToldTrace): string {
+  if (layout?.beside) return tries.askedBeside[layout.beside]({ amount });
+  return layout?.model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
 }
 
 /** How the words went while the child gave; null where none were taken down. */
@@ -273,6 +291,7 @@ function tellChoice(words: Words, trace: ReadableTrace): string | null {
   const said = saidOf(words, choice.chosen);
   const { layout } = trace.set;
   if (layout?.most !== undefined) return said;
+  if (layout?.turns) return tries.ofTurns({ last: layout.turns.last, now: layout.turns.now, said });
   if (trace.set.arrangement === 'heard')
     return tries.voted({ said: String(choice.chosen), n: trace.set.size });
   if (layout?.puppet) return tries.ofOtter({ what: tries.otter[layout.puppet.slip](), said });
@@ -292,6 +311,9 @@ function saidOf({ tries: { said } }: Words, chosen: Word | null): string {
     case 'no':
     case 'left-sure':
     case 'just-played':
+    case 'more-now':
+    case 'fewer-now':
+    case 'as-many':
       return said[chosen]();
     default:
       return said.other({ what: chosen });

@@ -19,8 +19,9 @@ export const count: KindView = {
   isStill: false,
   done: () => words.kinds.doneCounting(),
   whole: (n) => words.kinds.countedAllN({ n }),
-  strategies: (arrangement) =>
-    arrangement === 'pictures'
+  strategies: (arrangement) => {
+    if (arrangement === 'heard') return heard();
+    return arrangement === 'pictures'
       ? [
           ['touched', words.kinds.touchedEach()],
           ['crossed-out', words.kinds.crossedOut()],
@@ -35,5 +36,12 @@ export const count: KindView = {
           ['covered', words.kinds.coveredEach()],
           ['looked', words.kinds.byLooking()],
           ['knew', words.kinds.knewIt()],
-        ],
+        ];
+  },
 };
+
+/** Nothing is there to be touched or moved. */
+const heard: () => ReturnType<KindView['strategies']> = () => [
+  ['fingers', words.kinds.onFingers()],
+  ['guessed', words.kinds.aGuess()],
+];

@@ -43,7 +43,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
     onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
     <Box sx={column}>
-      <Choice
+      <Listed
         label={words.plan.strand()}
         value={strand}
         options={strands.map((one) => [one, words.strands[one]()])}

@@ -1,5 +1,14 @@
 import { cautionsFor, laysThings, setOf, taskOf, type Need } from '@dotting/core';
-import { adaptationOf, amountOf, describeSet, numbersIn, taskWords, tellCaution } from '@dotting/words';
+import {
+  adaptationOf,
+  amountOf,
+  describeSet,
+  layingOf,
+  listOf,
+  numbersIn,
+  taskWords,
+  tellCaution,
+} from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js';
@@ -28,6 +37,9 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const told = taskWords(words, task.id);
   const numbers = numbersIn(plan.size, plan.layout);
   const way = wayWords(plan);
+  const also = told.also?.(numbers);
+  // Where no counters are, what else is used is what is set out.
+  const laid = laysThings(task) ? layWords(plan) : (also ?? words.say.nothingToSetOut());
   const cautions = thingsOf(plan)
     .flatMap((kind) => cautionsFor(kind, child, todayHere()))
     .flatMap((caution) => tellCaution(words, caution, child) ?? []);
@@ -45,15 +57,22 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           {avoid}
         </Typography>
       </Box>
-      <Box sx={laid}>
+      <Box sx={layColumn}>
         <Label>{isRead ? words.say.thenSetOut() : words.say.setOut()}</Label>
-        <Typography variant="h2">{layWords(plan)}</Typography>
+        <Typography variant="h2">{laid}</Typography>
         <Typography variant="body2">
           {[told.setOut?.(numbers), way?.name()].filter(Boolean).join('; ')}
         </Typography>
-        {told.also && (
-          <Typography variant="body2">{words.say.also({ things: told.also(numbers) })}</Typography>
+        {plan.layout?.comparison && (
+          <Box component="ul" sx={{ my: 0.5 }}>
+            {layingOf(words, plan.layout.comparison).map((line) => (
+              <Typography component="li" key={line} variant="body2">
+                {line}
+              </Typography>
+            ))}
+          </Box>
         )}
+        {laid !== also && also && <Typography variant="body2">{words.say.also({ things: also })}</Typography>}
         <NumberStrip plan={plan} child={child} />
         {isLaying && <CardButton task={task.id} />}
       </Box>
@@ -95,16 +114,20 @@ function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
   if (!laysThings(taskOf(task)) || size === 0) return [];
   return [
     ...new Set([
-      ...(layout?.bowls?.map((bowl) => bowl.things) ?? [things]),
+      ...((layout?.bowls ?? layout?.comparison?.sets)?.map((set) => set.things) ?? [things]),
       ...(layout?.model ? [layout.model] : []),
     ]),
   ];
 }
 
 function layWords({ task: id, size, things, layout }: Plan): string {
-  const task = taskOf(id);
-  if (!laysThings(task)) return words.say.nothingToSetOut();
-  const set = setOf(task, size, things, layout);
+  if (layout?.comparison) {
+    return listOf(
+      words,
+      layout.comparison.sets.map((set) => amountOf(words, set.n, set.things)),
+    );
+  }
+  const set = setOf(taskOf(id), size, things, layout);
   const isPile =
     set.pile !== undefined &&
     layout?.change === undefined &&
@@ -143,7 +166,7 @@ const column = {
 } as const;
 
 /** Below what to say there is a line between them. */
-const laid = {
+const layColumn = {
   borderTop: 1,
   borderColor: 'line',
   pt: 1.25,

@@ -47,7 +47,7 @@ export function scriptFor(plan: Plan, standing: Standing): Script {
   if (phase !== 'read' && hasAnswered && told.again) {
     return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)(n) };
   }
-  if (phase === 'asked' && standing.asksMore) {
+  if (phase === 'asked' && task.asksMore && standing.asksMore) {
     return { say: words.say.howManyMore(), then: null, avoid: words.say.askOnce() };
   }
   if (phase === 'asked' && captureKinds[kind].asksHowMany) {

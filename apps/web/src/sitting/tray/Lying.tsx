@@ -9,6 +9,7 @@ export function Lying({ set, bowl }: { readonly set: TraySet; readonly bowl: num
   const { layout } = set;
   if (layout?.bowls) return <Bowls bowls={layout.bowls} bowl={bowl} />;
   if (layout?.model) return <ToMatch set={set} model={layout.model} />;
+  if (layout?.change) return <ToChange set={set} from={layout.change.from} />;
   return <Things set={{ ...set, size: set.pile ?? set.size, arrangement: 'movable' }} />;
 }
 
@@ -19,6 +20,22 @@ function ToMatch({ set, model }: { readonly set: TraySet; readonly model: string
         <Things set={{ size: set.size, things: model, arrangement: 'row' }} />
       </g>
       {dish(set.pile ?? 15, { x: mirrorSize.width / 2, y: 390 }, 22).map(({ x, y, radius }, i) => (
+        <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
+          <ThingShape things={set.things} />
+        </g>
+      ))}
+    </>
+  );
+}
+
+/** So many on a plate, to be made into another number, and the rest in a heap beside it. */
+function ToChange({ set, from }: { readonly set: TraySet; readonly from: number }) {
+  const plate = { x: 190, y: mirrorSize.height / 2 };
+  const rest = Math.max(0, (set.pile ?? 0) - from);
+  return (
+    <>
+      <circle cx={plate.x} cy={plate.y} r={165} fill="none" stroke={palette.line} strokeWidth={3} />
+      {[...dish(from, plate, 22), ...dish(rest, { x: 530, y: plate.y }, 22)].map(({ x, y, radius }, i) => (
         <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
           <ThingShape things={set.things} />
         </g>

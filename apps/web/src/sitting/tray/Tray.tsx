@@ -22,6 +22,7 @@ import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
 import { useSittingNow } from '../useSitting.js';
 
+const SideBySide = later(async () => (await import('./SideBySide.js')).SideBySide);
 const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
 interface TrayProps {
@@ -51,6 +52,15 @@ export function Tray({ store, byThing, played }: TrayProps) {
   const { places, most } = set.layout ?? {};
   if (places !== undefined && most !== undefined) {
     return <FrameGame key={sitting.tries.length} set={set} places={places} most={most} />;
+  }
+  if (set.layout?.comparison) {
+    return (
+      <SideBySide
+        key={sitting.tries.length}
+        set={set}
+        onAnswer={task.kind === 'choose' ? (value) => gesture({ kind: 'answer', value }) : null}
+      />
+    );
   }
   if (set.layout?.puppet) {
     return (

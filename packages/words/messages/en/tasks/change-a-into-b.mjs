@@ -1,6 +1,6 @@
 export default {
   name: 'Change it to a number',
-  say: 'Here are {from}. Make it {n}.',
+  say: 'Here {from, plural, one {is 1} other {are #}}. Make it {n}.',
   avoid: 'Don’t say “more” or “take away”.',
   childDoes: 'changes a set of one number into another',
   setOut: 'as {from} on a plate, the rest in a heap beside it',
