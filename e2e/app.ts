@@ -92,6 +92,16 @@ export class App {
     }));
   }
 
+  /** For how long the pattern of the child's latest try stood on the screen, as stored; null for not at all. In ms. */
+  async latestShownMs(firstName: string): Promise<number | null> {
+    const [rows] = await this.database.query<RowDataPacket[]>(
+      `SELECT try.shown_ms AS ms FROM try JOIN child ON child.id = try.child_id
+       WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT 1`,
+      [firstName],
+    );
+    return rows[0]!['ms'] as number | null;
+  }
+
   /** How the child's latest sitting was closed, as it is in the database. */
   async latestClosing(
     firstName: string,

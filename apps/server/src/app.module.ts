@@ -1,5 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { ChildSideModule } from './childSide/childSide.module.js';
 import { ChildrenModule } from './children/children.module.js';
 import { dataSourceOptions, openDatabase } from './database/dataSource.js';
 import { DemoModule } from './demo/demo.module.js';
@@ -26,6 +27,7 @@ export class AppModule {
         }),
         EvidenceModule,
         DevicesModule,
+        ChildSideModule,
         SiteModule,
         ChildrenModule,
         TriesModule,

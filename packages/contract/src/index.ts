@@ -28,6 +28,7 @@ export { blankChild } from './childRules.js';
 export * from './children.js';
 export * from './room.js';
 export * from './groupTimes.js';
+export * from './childSide.js';
 export * from './office.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';

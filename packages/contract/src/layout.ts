@@ -1,6 +1,7 @@
 import {
   besides,
   doings,
+  patternForms,
   puppetSlips,
   relations,
   type Beside,
@@ -9,7 +10,9 @@ import {
   type ComparedSet,
   type Comparison,
   type Doing,
+  type DotPattern,
   type Item,
+  type PatternForm,
   type PuppetSlip,
   type Relation,
   type Turns,
@@ -142,6 +145,21 @@ export class TurnsBody implements Turns {
   now: number;
 }
 
+export class DotPatternBody implements DotPattern {
+  @IsIn(patternForms)
+  form: PatternForm;
+
+  @IsInt()
+  @Min(0)
+  @Max(20)
+  n: number;
+
+  @IsInt()
+  @Min(0)
+  @Max(2 ** 32 - 1)
+  seed: number;
+}
+
 /** What was generated for a try, so that it can be laid and played again. */
 export class LayoutBody {
   @Maybe()
@@ -195,6 +213,14 @@ export class LayoutBody {
   @ValidateNested()
   @Type(() => ComparisonBody)
   comparison?: ComparisonBody;
+
+  @Maybe()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => DotPatternBody)
+  patterns?: readonly DotPatternBody[];
 
   @Maybe()
   @ValidateNested()

@@ -35,6 +35,8 @@ export { readComparing, type Chosen } from './reading/readComparing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readChange, type ChangeReading } from './reading/readChange.js';
 export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
+export { cellsInOrder, dieFace, dotsOf, fingersOf, type PlacedDot } from './shelf/dots.js';
+export { readSeeing } from './reading/readSeeing.js';
 export { sureMove } from './shelf/sureMove.js';
 export { readMore } from './reading/readMore.js';
 export { isFetching } from './trace/isFetching.js';
@@ -113,10 +115,13 @@ export { howCompared, type HowCompared } from './statements/howCompared.js';
 export { choicesOf } from './reading/choicesOfSets.js';
 export {
   besides,
+  patternForms,
   relations,
   type Beside,
   type ComparedSet,
   type Comparison,
+  type DotPattern,
+  type PatternForm,
   type Relation,
   type Turns,
 } from './trace/trace.js';

@@ -18,6 +18,13 @@ import { NotHere } from './NotHere.js';
 
 export const router = createBrowserRouter([
   {
+    // A screen that is turned to a child: nobody is let in, and nothing of any child comes onto it.
+    path: '/childs-side',
+    ErrorBoundary: NotHere,
+    HydrateFallback: Shell,
+    lazy: async () => ({ Component: (await import('../childSide/ChildSidePage.js')).ChildSidePage }),
+  },
+  {
     Component: Entrance,
     ErrorBoundary: NotHere,
     HydrateFallback: Shell,

@@ -2,6 +2,7 @@ import type { ReplayStep, TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import { palette } from '../common/theme.js';
+import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
@@ -31,7 +32,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
         width="100%"
         height="100%"
       >
-        {set.layout?.comparison ? <Sets set={set} /> : <Things set={laid} />}
+        <Laid set={set} laid={laid} />
         {place && (
           <circle cx={at.x} cy={at.y} r={at.radius + 9} fill="none" stroke={palette.ink} strokeWidth={4} />
         )}
@@ -49,5 +50,19 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
         )}
       </svg>
     </Box>
+  );
+}
+
+/** What lay there, or was shown. */
+function Laid({ set, laid }: { readonly set: TraySet; readonly laid: TraySet }) {
+  const { comparison, patterns } = set.layout ?? {};
+  if (comparison) return <Sets set={set} />;
+  if (!patterns) return <Things set={laid} />;
+  const scale = Math.min(mirrorSize.width / fieldWidth(patterns.length), mirrorSize.height / 100) * 0.8;
+  const [x, y] = [(mirrorSize.width - scale * fieldWidth(patterns.length)) / 2, 0.06 * mirrorSize.height];
+  return (
+    <g transform={`translate(${x} ${y}) scale(${scale})`}>
+      <Patterns patterns={patterns} />
+    </g>
   );
 }

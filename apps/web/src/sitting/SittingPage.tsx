@@ -6,6 +6,7 @@ import { useLocation, useNavigate, useParams } from 'react-router';
 import { childQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
+import { endOtherScreen } from '../childSide/otherScreen.js';
 import { fetchAhead, later } from '../common/later.js';
 import { slim } from '../common/theme.js';
 import { Paused } from './Paused.js';
@@ -61,6 +62,8 @@ function AtTable({ stores }: { readonly stores: readonly SittingStore[] }) {
   const store = stores.find((one) => one.read().child.id === active)!;
   const navigate = useNavigate();
   useEffect(fetchAhead, []);
+  // The other screen is paired for this sit-down and no longer.
+  useEffect(() => endOtherScreen, []);
   const onClosed = async (): Promise<void> => {
     void queryClient.invalidateQueries({ queryKey: childQuery(active).queryKey });
     void queryClient.invalidateQueries({ queryKey: ['today'] });

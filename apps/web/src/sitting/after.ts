@@ -60,6 +60,7 @@ export type Action =
   | { readonly kind: 'answered-by'; readonly answeredBy: AnsweredBy }
   | { readonly kind: 'strategy'; readonly strategy: Strategy | null }
   | { readonly kind: 'reason'; readonly reason: ReasonGiven | null }
+  | { readonly kind: 'shown'; readonly ms: number }
   | { readonly kind: 'cue'; readonly cue: Cue | null }
   | { readonly kind: 'end'; readonly ended: Ended }
   | { readonly kind: 'set-aside'; readonly reason: string | null; readonly upset?: true }
@@ -116,6 +117,8 @@ export function after(sitting: Sitting, action: Action, now: Now): Sitting {
       return withHead(sitting, { strategy: action.strategy ?? undefined });
     case 'reason':
       return withHead(sitting, { reason: action.reason ?? undefined });
+    case 'shown':
+      return shown(sitting, action.ms, now);
     case 'cue':
       return { ...withSet(sitting, { cue: action.cue ?? undefined }), isPlanDue: true };
     case 'there-were':
@@ -147,6 +150,13 @@ function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   if (gesture.kind === 'ask') return withHead(after, { ended: null });
   if (openTry(after)?.head.ended !== null) return { ...after, isPlanDue: true };
   return endsTheTry(gesture, after) ? ended(after, 'finished') : after;
+}
+
+/** What was shown for a moment is asked about, unless the child has answered already. */
+function shown(sitting: Sitting, ms: number, now: Now): Sitting {
+  const isAnswered = sitting.isOpen && answersIn(sitting) > 0;
+  const asked = isAnswered ? sitting : afterGesture(sitting, { kind: 'ask', question: 'how-many' }, now);
+  return withHead(asked, { shownMs: ms });
 }
 
 const recorded = (sitting: Sitting, gesture: Gesture, now: Now): Sitting =>

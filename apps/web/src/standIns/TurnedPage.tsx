@@ -2,6 +2,7 @@ import type { StandInKind, StandInSetup } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useCallback, useEffect, type ComponentType } from 'react';
 import { Navigate, useNavigate, useSearchParams } from 'react-router';
+import { fillScreen } from '../common/fillScreen.js';
 import { useTabTitle } from '../common/useTabTitle.js';
 import { words } from '../wording/words.js';
 import { BigTin } from './BigTin.js';
@@ -47,11 +48,6 @@ export function TurnedPage() {
       <Leave onLeave={back} />
     </Box>
   );
-}
-
-/** With the first touch, where the browser lets it: without, the page is as large as its window. */
-function fillScreen(): void {
-  if (!document.fullscreenElement) void document.documentElement.requestFullscreen?.().catch(() => undefined);
 }
 
 const stage = {

@@ -34,7 +34,11 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
     default:
       return thresholdModel(
         tries.flatMap((trace) => observationsOf(trace).thresholds[skill] ?? []),
-        { priorMean: thresholdReaders[skill].priorMean(asking.months), day },
+        {
+          priorMean: thresholdReaders[skill].priorMean(asking.months),
+          ...thresholdReaders[skill].varies,
+          day,
+        },
       );
   }
 }

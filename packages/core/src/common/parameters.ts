@@ -160,6 +160,17 @@ const table = {
   oneMoreBehind: 2,
   /** … so many things done, shown or stepped. (numbers) */
   doingBehind: 3,
+  /** A flash is on the screen for so long: too short to count. (ms; Mandler & Shebo 1982 took 200, practitioners about a second) */
+  shownFor: 700,
+  /** Loose dots that may be expected to be seen without counting, at any of our ages: three (Mandler & Shebo 1982). (dots) */
+  seesLoose: 3,
+  /** … as a pattern of a die or of fingers: one more. (dots) */
+  seesPatterns: 4,
+  /** … in a frame, where five is a line: first guess. (dots) */
+  seesInFrame: 4,
+  /** Children differ in it by less than in counting, and it gives way within a dot or two: first guesses. (dots) */
+  seesSd: 1.5,
+  seesSlopes: [0.25, 0.5],
   /** … going on from a number, and what comes before one. (numbers) */
   goingOnBehind: 4,
   /** … saying what comes before. (numbers) */

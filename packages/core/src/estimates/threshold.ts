@@ -24,6 +24,8 @@ export interface ThresholdTry extends ClaimedTry {
 export interface ThresholdOptions {
   /** Where the threshold is expected before any try; null for anywhere. */
   readonly priorMean: number | null;
+  /** How far from there it may be; the table's where nothing is said. (numbers) */
+  readonly priorSd?: number;
   /** Slopes to integrate over, equally likely. */
   readonly slopes?: readonly number[];
   /** Probability that a statement needs. */
@@ -107,8 +109,8 @@ export function threshold(tries: readonly ThresholdTry[], options: ThresholdOpti
 }
 
 function rulesOf(options: ThresholdOptions): ClaimRules<readonly SlopeState[], ThresholdTry> {
-  const { priorMean, slopes = figure.slopes, growing = false } = options;
-  const prior = options.prior ?? normalDensity(priorMean, figure.priorSd);
+  const { priorMean, priorSd = figure.priorSd, slopes = figure.slopes, growing = false } = options;
+  const prior = options.prior ?? normalDensity(priorMean, priorSd);
   const without = { growing, prior, fade: 1 - (1 - (options.fade ?? 0)) ** (1 / 7) };
   const claimedWeights = (now: readonly SlopeState[]) =>
     options.claimsBySlope ? weightsOf(now) : now.map(() => 1 / now.length);

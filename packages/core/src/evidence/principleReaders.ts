@@ -9,7 +9,7 @@ import { readTry } from '../reading/readTry.js';
 import type { Principle } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
 import { placeOfWords } from './slipPlaces.js';
-import { slipsOfGiving, type SlipAt } from './tellingSlips.js';
+import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
 
 /** What a try tells of a principle. */
 export interface PrincipleReader {
@@ -34,10 +34,12 @@ const kept: PrincipleReader = {
   slips: () => [{ slip: 'counted-again', at: null }],
 };
 
-const judged: PrincipleReader = {
+/** One of a few was chosen, the right one or another. */
+const chosen = (slip: TellingSlip): PrincipleReader => ({
   shown: (trace) => readChoice(trace)?.right ?? null,
-  slips: (trace) => (readChoice(trace)?.right === false ? [{ slip: 'chose-another', at: null }] : []),
-};
+  slips: (trace) => (readChoice(trace)?.right === false ? [{ slip, at: null }] : []),
+});
+const judged = chosen('chose-another');
 
 const compared: PrincipleReader = {
   shown: (trace) =>
@@ -87,6 +89,7 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   more: compared,
   fewer: compared,
   same: compared,
+  'same-looks': chosen('answered-another'),
   matching: shared,
   'equal-set': gave,
   'numeral-to-set': gave,

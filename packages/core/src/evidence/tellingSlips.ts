@@ -17,7 +17,8 @@ export type TellingSlip =
   | GoingOnSlip
   | 'gave-another-number'
   | 'chose-another'
-  | ComparingSlip;
+  | ComparingSlip
+  | 'counted-the-seen';
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
 export interface SlipAt {

@@ -4,6 +4,7 @@ import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
 import { lastGiven } from '../reading/readGiving.js';
 import { readGoingOn } from '../reading/readGoingOn.js';
+import { readSeeing } from '../reading/readSeeing.js';
 import { ruledOf } from '../reading/rulings.js';
 import type { ThresholdSkill } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
@@ -17,6 +18,10 @@ export interface ThresholdReader {
   readonly slips: (trace: Trace) => readonly SlipAt[];
   /** Where to expect a child of so many months; null for anywhere. Never shown as a norm. */
   readonly priorMean: (months: number | null) => number | null;
+  /** How far children differ in it, and how sharply it gives way, where not as with most. */
+  readonly varies?: { readonly priorSd: number; readonly slopes: readonly number[] };
+  /** It speaks for itself with whatever it is put: each try is of another draw, and only the days have to differ. */
+  readonly isOfAnyKind?: true;
 }
 
 /** So many handed over, put together, shown or done as were asked for. */
@@ -90,6 +95,23 @@ const voted: ThresholdReader = {
   priorMean: behindOrder(figure.doingBehind),
 };
 
+/** How many were said to be seen of what was shown for a moment. About so many may be expected at any age. */
+const seen = (about: number): ThresholdReader => ({
+  look: (trace) => {
+    const seeing = readSeeing(trace);
+    const success = ruledOf(trace, 'task') ?? seeing?.isSeen ?? null;
+    return seeing && success !== null ? { n: seeing.n, success } : null;
+  },
+  slips: (trace) => {
+    const seeing = readSeeing(trace);
+    // More than can be seen at once is seen by nobody: another number said is no slip to work on.
+    return seeing?.isCounted ? [{ slip: 'counted-the-seen', at: seeing.n }] : [];
+  },
+  priorMean: () => about,
+  varies: { priorSd: figure.seesSd, slopes: figure.seesSlopes },
+  isOfAnyKind: true,
+});
+
 /** How a try tells of each skill that gives way at some number, where a task looks at it. */
 export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>> = {
   'count-out': given(countOutPriorMean),
@@ -104,4 +126,8 @@ export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>>
   fingers: given(behindOrder(figure.doingBehind)),
   path,
   'heard-many': voted,
+  'see-few': seen(figure.seesLoose),
+  'see-dice': seen(figure.seesPatterns),
+  'see-fingers': seen(figure.seesPatterns),
+  'see-frame': seen(figure.seesInFrame),
 };

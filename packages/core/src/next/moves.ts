@@ -30,6 +30,7 @@ export const tellingSlips = [
   'took-the-wider',
   'took-another-set',
   'made-another-set',
+  'counted-the-seen',
   'cannot-go-on',
   'cannot-go-back',
   'counted-the-start',

@@ -14,6 +14,8 @@ export function rightChoice({ layout, size, arrangement }: TraySet): string | nu
   if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
   if (layout?.turns) return turnOf(layout.turns);
   if (layout?.comparison) return rightOf(layout.comparison);
+  const [one, other] = layout?.patterns ?? [];
+  if (one && other) return one.n === other.n ? 'as-many' : 'not-as-many';
   if (layout?.most !== undefined) return 'left-sure';
   if (layout?.places === undefined || arrangement === 'frame') return null;
   if (size === layout.places) return 'enough';

@@ -52,6 +52,21 @@ describe(layoutFor, () => {
       expect(Math.min(...gaps('uneven', seed))).toBeGreaterThanOrEqual(550);
   });
 
+  test('what is shown: in the way that is chosen, two frames as often the same as not, and never beyond a full one', () => {
+    const shown = (id: string, n: number, seed: number, way?: string) =>
+      layoutFor(taskOf(id), n, 'cork', seed, way)!.patterns!;
+    expect(shown('flash-frame', 8, 1, 'pairs')).toMatchObject([{ form: 'frame-pairs', n: 8 }]);
+    expect(shown('flash-frame', 8, 1, 'rows')).toMatchObject([{ form: 'frame-rows', n: 8 }]);
+    const pairs = Array.from({ length: 200 }, (_, seed) => shown('two-frames', 10, seed));
+    const same = pairs.filter(([one, other]) => one!.n === other!.n).length;
+    expect(same).toBeGreaterThan(70);
+    expect(same).toBeLessThan(130);
+    for (const pair of pairs) {
+      expect(new Set(pair.map(({ form }) => form)).size).toBe(2);
+      for (const { n } of pair) expect([9, 10]).toContain(n);
+    }
+  });
+
   test('a set to match is of another kind, and a frame has things to spare', () => {
     for (const { id } of counters) {
       expect(layoutFor(taskOf('same-many'), 4, id, 1)!.model).not.toBe(id);

@@ -1,9 +1,18 @@
 import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
-import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
+import {
+  besides,
+  type Bowl,
+  type Change,
+  type DotPattern,
+  type Layout,
+  type PatternForm,
+  type Turns,
+} from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
-import type { Sum, TaskEntry } from './task.js';
+import { mostDots } from './dots.js';
+import type { Shows, Sum, TaskEntry } from './task.js';
 
 /** Things beyond the places of a frame, which are to stay outside. */
 export const spareThings = 2;
@@ -35,7 +44,7 @@ export function layoutFor(
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
   const layout: Layout = {
-    ...((isPlaced || task.makes || task.compares) && { seed }),
+    ...((isPlaced || task.makes || task.compares || task.shows) && { seed }),
     ...(way !== undefined && { way }),
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
     ...madeFor(task, n, { things, kinds }, seed, way, random),
@@ -50,7 +59,7 @@ interface Laid {
 }
 
 function madeFor(
-  { makes, compares }: TaskEntry,
+  { makes, compares, shows }: TaskEntry,
   n: number,
   laid: Laid,
   seed: number,
@@ -58,6 +67,7 @@ function madeFor(
   random: Random,
 ): Layout {
   if (compares) return { comparison: comparisonFor({ ...compares, ...laid, n }, random) };
+  if (shows) return { patterns: patternsFor(shows, n, way, random) };
   if (makes === undefined) return {};
   switch (makes) {
     case 'words':
@@ -99,6 +109,27 @@ function madeFor(
     case 'model':
       return { model: otherCounter(laid.things, laid.kinds) };
   }
+}
+
+/** One pattern, or two frames filled in different ways: of half of them the second has one more or one fewer. */
+function patternsFor(
+  shows: Shows,
+  n: number,
+  way: string | undefined,
+  random: Random,
+): readonly DotPattern[] {
+  const seed = Math.floor(random() * 2 ** 31);
+  if (shows === 'two-frames') {
+    const other = random() < 0.5 ? n : n === mostDots || random() < 0.5 ? n - 1 : n + 1;
+    const [first, second]: readonly PatternForm[] =
+      random() < 0.5 ? ['frame-rows', 'frame-pairs'] : ['frame-pairs', 'frame-rows'];
+    return [
+      { form: first!, n, seed },
+      { form: second!, n: other, seed },
+    ];
+  }
+  const form = shows === 'frame' ? (way === 'pairs' ? 'frame-pairs' : 'frame-rows') : shows;
+  return [{ form, n, seed }];
 }
 
 /** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */

@@ -15,6 +15,7 @@ export const strands = [
   'cardinality',
   'counting-on-and-back',
   'comparing',
+  'seeing-how-many',
 ] as const;
 export type Strand = (typeof strands)[number];
 
@@ -27,7 +28,8 @@ export type Watched =
   | 'gave-another-number'
   | GoingOnSlip
   | 'chose-another'
-  | ComparingSlip;
+  | ComparingSlip
+  | 'counted-the-seen';
 
 /** What is generated afresh for each try. */
 export type Made =
@@ -63,6 +65,8 @@ export type SeenStrategy = Extract<
   | 'one-by-one'
   | 'raised-one-more'
   | 'kept-its-place'
+  | 'five-and-some'
+  | 'two-alike'
 >;
 
 /** From nought, from one, or from wherever the child begins. */
@@ -76,8 +80,11 @@ export type Lesson = (typeof lessons)[number];
 export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame'] as const;
 export type StandInKind = (typeof standInKinds)[number];
 
-/** How a task is adapted: as a count of things, a run of words, or things handed over. */
-export type Adapted = 'counting' | 'saying' | 'giving';
+/** How a task is adapted: as a count of things, a run of words, things handed over, or what is only seen. */
+export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing';
+
+/** What is shown on the child’s side: one pattern for a moment, or two frames for as long as it takes. */
+export type Shows = 'loose' | 'die' | 'fingers' | 'frame' | 'two-frames';
 
 /** How sets are made that lie side by side. */
 export type Comparing = Pick<ComparisonWish, 'relation' | 'differ' | 'mayBeEmpty'>;
@@ -124,6 +131,8 @@ export interface TaskEntry {
   readonly makes?: Made;
   /** Of sets side by side: what is asked of them, and in what they differ besides their number. */
   readonly compares?: Comparing;
+  /** What is shown instead of laid. */
+  readonly shows?: Shows;
   /** The kind of thing it is put with, where no other will do. */
   readonly only?: string;
   /** The number the count begins from, where it is not one. */

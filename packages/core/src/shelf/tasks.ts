@@ -3,6 +3,7 @@ import { captureKinds } from './kinds/kinds.js';
 import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { comparingTasks } from './tasks/comparing.js';
+import { seeingTasks } from './tasks/seeing.js';
 import { countingOnTasks } from './tasks/countingOn.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
 import { countingOutTasks } from './tasks/countingOut.js';
@@ -20,6 +21,7 @@ const shelf = [
   ...countingOutTasks,
   ...countingOnTasks,
   ...comparingTasks,
+  ...seeingTasks,
 ] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
@@ -41,23 +43,21 @@ export function taskOf(id: string): Task {
 }
 
 /** The largest number the task can be put with. */
-export function largestOf({ kind, pile, makes, compares, start, goes, ladder }: TaskEntry): number {
-  if (makes !== undefined || compares !== undefined || start !== undefined || goes !== undefined)
-    return ladder.at(-1)!;
+export function largestOf(task: TaskEntry): number {
+  const { kind, pile, ladder } = task;
+  if (isMade(task)) return ladder.at(-1)!;
   return pile !== undefined ? Math.min(ladder.at(-1)!, pile) : captureKinds[kind].most;
 }
 
 /** The smallest number the task can be put with. */
-export function smallestOf({ makes, compares, start, goes, ladder, midway, smallest }: TaskEntry): number {
-  if (smallest !== undefined) return smallest;
-  return makes !== undefined ||
-    compares !== undefined ||
-    start !== undefined ||
-    goes !== undefined ||
-    midway !== undefined
-    ? ladder[0]!
-    : smallestSize;
+export function smallestOf(task: TaskEntry): number {
+  const { ladder, midway, smallest } = task;
+  return smallest ?? (isMade(task) || midway !== undefined ? ladder[0]! : smallestSize);
 }
+
+/** Something is generated for it, or it begins elsewhere: it is put with numbers of its ladder’s range alone. */
+const isMade = ({ makes, compares, shows, start, goes }: TaskEntry): boolean =>
+  (makes ?? compares ?? shows ?? start ?? goes) !== undefined;
 
 /** The smallest number that is proposed: fewer than its first rung make no ring and no spread. */
 export function smallestToPropose(task: TaskEntry): number {

@@ -36,6 +36,8 @@ export interface HiddenAbility {
   readonly countsStart?: number;
   /** What it goes by when it compares sets; absent for their number. */
   readonly comparesBy?: Hypothesis;
+  /** How many it sees without counting; absent for three. */
+  readonly seesTo?: number;
   /** Milliseconds from word to word. */
   readonly pace: number;
 }

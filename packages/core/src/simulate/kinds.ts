@@ -3,7 +3,7 @@ import { rightChoice } from '../reading/readChoice.js';
 import { placeName } from '../reading/readSharing.js';
 import type { CaptureKind } from '../shelf/captureKind.js';
 import { laysThings, type Task } from '../shelf/tasks.js';
-import type { Beside, Change, Comparison, Question, TraySet, Word } from '../trace/trace.js';
+import type { Beside, Change, Comparison, DotPattern, Question, TraySet, Word } from '../trace/trace.js';
 import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
 import { takenOf } from './taken.js';
 import { chanceOfGoingOn, harderBack } from './goingOn.js';
@@ -44,6 +44,8 @@ interface Puts {
     /** Or it is asked what a number comes to. */
     readonly change?: Change | undefined;
     readonly asks?: Question | undefined;
+    /** Or so many are shown for a moment. */
+    readonly shown?: DotPattern | undefined;
   };
 }
 
@@ -174,8 +176,10 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
       arrangement: task.arrangement,
       change: set.layout?.change ?? differenceOf(set),
       asks: task.asks,
+      shown: set.layout?.patterns?.[0],
     }),
     take: (tried, put) => {
+      if (put.shown) return see(tried, put.shown);
       if (put.change) return workOut(tried, put.change, put.asks ?? 'how-many');
       tried.add({ kind: 'ask', question: 'how-many' });
       const first = tried.countAll(put);
@@ -185,6 +189,25 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
 };
+
+/** Known patterns are seen a little further, and in a frame a whole line at once. */
+const furtherIn: Readonly<Record<DotPattern['form'], number>> = {
+  loose: 0,
+  die: 1.5,
+  fingers: 1.5,
+  'frame-rows': 2,
+  'frame-pairs': 2,
+};
+
+/** Sees how many there are, or says one about as many. */
+function see(tried: TryInProgress, { form, n }: DotPattern): SimulatedTry {
+  const { ability, random } = tried;
+  tried.add({ kind: 'ask', question: 'how-many' });
+  const reach = (ability.seesTo ?? 3) + furtherIn[form];
+  const sees = chance(random, (1 - ability.lapse) / (1 + Math.exp(2.5 * (n - reach - 0.5))));
+  tried.add({ kind: 'answer', value: sees ? n : Math.max(1, n + pick(random, [-1, 1])) });
+  return tried.end('finished');
+}
 
 /** By how many one of two sets is larger: as many as are left of it. */
 function differenceOf({ layout }: TraySet): Change | undefined {

@@ -1,6 +1,6 @@
 import type { Arrangement } from '../trace/trace.js';
 
-/** Ten strands; the first five have tasks on the shelf. */
+/** Ten strands; those of the shelf’s own list have tasks. */
 export const allStrands = [
   'stable-order',
   'one-to-one',
@@ -79,6 +79,12 @@ export const skillMap = [
   principle('fewer', 'comparing', [on('more')], 'one-to-one'),
   principle('same', 'comparing', [on('equal-set'), on('more')], 'one-to-one'),
 
+  threshold('see-few', 'seeing-how-many', [on('order')]),
+  threshold('see-dice', 'seeing-how-many', [on('see-few', -4)]),
+  threshold('see-fingers', 'seeing-how-many', [on('see-few', -5)]),
+  threshold('see-frame', 'seeing-how-many', [on('see-few', -5)]),
+  principle('same-looks', 'seeing-how-many', [on('see-frame', 4), on('same')], 'one-to-one'),
+
   later('name-numeral', 'numeral-recognition', true, [on('order')]),
   later('find-numeral', 'numeral-recognition', true, []),
   later('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
@@ -87,9 +93,6 @@ export const skillMap = [
   later('trace-numeral', 'numeral-formation', false, []),
   later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
   later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
-
-  later('see-few', 'seeing-how-many', true, []),
-  later('see-patterns', 'seeing-how-many', true, [on('see-few', -4)]),
 
   later('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
   later('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),

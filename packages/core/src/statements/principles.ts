@@ -28,12 +28,16 @@ export function principleStatement(
       cardinalityBy: null,
       tries: looks.map((one) => one.trace.id),
       weakenedBy: weaknessesOf(
-        supports, // What is seen in words alone has nothing laid.
-        read.restsOn === 'order' ? null : thingsOf,
+        supports,
+        // What is seen in words alone, or shown, has nothing laid.
+        read.restsOn === 'order' || isShownAlone(supports) ? null : thingsOf,
       ),
     },
   ];
 }
+
+const isShownAlone = (supports: readonly Trace[]): boolean =>
+  supports.length > 0 && supports.every(({ set }) => set.layout?.patterns !== undefined);
 
 interface Look {
   readonly trace: Trace;

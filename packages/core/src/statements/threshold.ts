@@ -24,6 +24,7 @@ export function thresholdStatement(
     looks.map(({ look }) => look),
     {
       priorMean: thresholdReaders[skill].priorMean(months),
+      ...thresholdReaders[skill].varies,
       claim: figure.statedClaim,
       countsAlone: false,
       claimsBySlope: true,
@@ -39,7 +40,7 @@ export function thresholdStatement(
       missed: look.success ? null : look,
     })),
     known,
-    thingsOf,
+    thresholdReaders[skill].isOfAnyKind ? null : thingsOf,
   );
   return [{ skill, by: skill, ...said }];
 }

@@ -50,6 +50,8 @@ export const strategies = [
   'one-by-one',
   'raised-one-more',
   'kept-its-place',
+  'five-and-some',
+  'two-alike',
 ] as const;
 export type Strategy = (typeof strategies)[number];
 
@@ -161,6 +163,17 @@ export interface Turns {
 export const besides = ['more', 'one-more', 'fewer'] as const;
 export type Beside = (typeof besides)[number];
 
+/** How so many can look: loose dots, the face of a die, fingers, or a frame filled line by line or two by two. */
+export const patternForms = ['loose', 'die', 'fingers', 'frame-rows', 'frame-pairs'] as const;
+export type PatternForm = (typeof patternForms)[number];
+
+/** So many, as they are shown. */
+export interface DotPattern {
+  readonly form: PatternForm;
+  readonly n: number;
+  readonly seed: number;
+}
+
 /** What was generated for a try, so that it can be laid and played again. */
 export interface Layout {
   /** Of the places drawn by lot. */
@@ -182,6 +195,8 @@ export interface Layout {
   readonly comparison?: Comparison;
   /** A set is made beside the model: with more, with one more, or with fewer. */
   readonly beside?: Beside;
+  /** What is shown on the child’s side: one pattern, or two to be held against each other. */
+  readonly patterns?: readonly DotPattern[];
   /** Two turns of a game to be compared. */
   readonly turns?: Turns;
   /** Of a game in turns: the most that may be placed in one. */

@@ -16,6 +16,14 @@ export default {
     language: 'Once in the room’s language, once in the home language: one language a try.',
     attention: 'As far as five, on the way to somewhere.',
   },
+  seeing: {
+    vision: 'Shapes cut out to feel under the hand for a moment, or counted things instead.',
+    hearing: 'Sign the question before they show: while they do, there is nothing to hear.',
+    movement: 'Nothing to do with the hands. Turn the screen to where the child looks best.',
+    speech: 'The child points to a number card, shows fingers, or uses their own device.',
+    language: 'Answers count in any language.',
+    attention: 'One to three, twice, and that’s all.',
+  },
   giving: {
     vision:
       'A tray with a rim and a non-slip mat; things that differ by touch. One hand keeps the place, the other moves on.',

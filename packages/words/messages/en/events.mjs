@@ -25,6 +25,7 @@ export default {
     'middle-set': 'the middle one',
     'right-set': 'the right one',
     'as-many': 'the same',
+    'not-as-many': 'not the same',
   },
   answered: 'answered {value}',
   didNotKnow: 'didn’t know',

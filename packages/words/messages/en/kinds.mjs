@@ -25,6 +25,8 @@ export default {
   cellByCell: 'cell by cell',
   aHandful: 'a handful',
   aGuess: 'a guess',
+  atOnce: 'said at once',
+  countedThem: 'counted them',
   seen: {
     'counted-all': 'counted all',
     'counted-on': 'counted on',
@@ -38,5 +40,7 @@ export default {
     'kept-its-place': 'a hand kept the place',
     matched: 'one to one',
     looked: 'by looking',
+    'five-and-some': 'five and some',
+    'two-alike': 'two alike',
   },
 };

@@ -142,6 +142,10 @@ export default {
     saw: 'took another set than the one asked for',
     move: 'matching one to one, and looking together at which are left over',
   },
+  'counted-the-seen': {
+    saw: 'counted what could be seen at once',
+    move: 'one, two and three only, shown and covered, saying the number together as the cover lifts',
+  },
   'made-another-set': {
     saw: 'made a set that did not fit the question',
     move: 'laying the new set beside the first, one facing one, and looking at what is left over',

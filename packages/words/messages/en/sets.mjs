@@ -35,6 +35,14 @@ export default {
     'one-more': '{things}: one more than {amount}',
     fewer: 'fewer {things} than {amount}',
   },
+  shown: {
+    loose: '{n, plural, one {1 dot} other {# dots}}',
+    die: '{n, plural, one {1 dot} other {# dots}} as on a die',
+    fingers: '{n, plural, one {1 finger} other {# fingers}}',
+    'frame-rows': '{n} in a frame, line by line',
+    'frame-pairs': '{n} in a frame, two by two',
+  },
+  twoLooks: '{one} and {other}',
   turns: '{last} last time, {now} now',
   sideBySide: {
     more: '{sets} (which is more)',

@@ -18,6 +18,14 @@ export default {
     language: 'Una vez en el idioma de la sala y otra en el de casa: un idioma por intento.',
     attention: 'Hasta el cinco, de camino a algún sitio.',
   },
+  seeing: {
+    vision: 'Formas recortadas para tocar un momento con la mano, o contar cosas en su lugar.',
+    hearing: 'Pregunta con señas antes de enseñarlos: mientras se ven no hay nada que oír.',
+    movement: 'Nada que hacer con las manos. Gira la pantalla hacia donde mejor mire.',
+    speech: 'El peque señala una tarjeta, enseña dedos o usa su propio aparato.',
+    language: 'La respuesta vale en cualquier idioma.',
+    attention: 'De uno a tres, dos veces, y ya está.',
+  },
   giving: {
     vision:
       'Una bandeja con borde y una alfombrilla que no resbale; cosas que se distingan al tacto. Una mano guarda el sitio, la otra avanza.',

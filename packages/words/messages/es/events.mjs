@@ -25,6 +25,7 @@ export default {
     'middle-set': 'el del medio',
     'right-set': 'el de la derecha',
     'as-many': 'igual',
+    'not-as-many': 'no igual',
   },
   answered: 'respondió {value}',
   didNotKnow: 'no lo sabía',

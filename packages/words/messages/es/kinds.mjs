@@ -25,6 +25,8 @@ export default {
   cellByCell: 'casilla a casilla',
   aHandful: 'un puñado',
   aGuess: 'al azar',
+  atOnce: 'lo dijo enseguida',
+  countedThem: 'los contó',
   seen: {
     'counted-all': 'contó todo',
     'counted-on': 'siguió contando',
@@ -38,5 +40,7 @@ export default {
     'kept-its-place': 'una mano guardó el sitio',
     matched: 'uno a uno',
     looked: 'mirando',
+    'five-and-some': 'cinco y algunos',
+    'two-alike': 'dos iguales',
   },
 };

@@ -142,6 +142,10 @@ export default {
     saw: 'eligió otro grupo que el que se preguntaba',
     move: 'emparejar uno a uno, y mirar juntos cuáles sobran',
   },
+  'counted-the-seen': {
+    saw: 'contó lo que podía verse de una vez',
+    move: 'solo uno, dos y tres, enseñados y tapados, diciendo juntos el número al levantar el paño',
+  },
   'made-another-set': {
     saw: 'hizo un grupo que no respondía a la pregunta',
     move: 'poner el grupo nuevo al lado del primero, uno frente a otro, y mirar qué sobra',

@@ -35,6 +35,14 @@ export default {
     'one-more': '{things}: uno más que {amount}',
     fewer: 'menos {things} que {amount}',
   },
+  shown: {
+    loose: '{n, plural, one {1 punto} other {# puntos}}',
+    die: '{n, plural, one {1 punto} other {# puntos}} como en un dado',
+    fingers: '{n, plural, one {1 dedo} other {# dedos}}',
+    'frame-rows': '{n} en casillas, fila a fila',
+    'frame-pairs': '{n} en casillas, de dos en dos',
+  },
+  twoLooks: '{one} y {other}',
   turns: '{last} la vez anterior, {now} ahora',
   sideBySide: {
     more: '{sets} (dónde hay más)',

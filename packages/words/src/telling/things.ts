@@ -1,6 +1,7 @@
 import type { Arrangement, Change, Comparison, Things, TraySet } from '@dotting/core';
 import { counterOf } from '@dotting/core';
 import type { Words } from '../words.js';
+import { patternsOf } from './seeing.js';
 
 /** @throws RangeError for a kind that is not on the shelf */
 const of = (words: Words, things: string) => words.things[counterOf(things).id as Things];
@@ -36,6 +37,7 @@ export function describeSet(
   }
   if (layout?.comparison)
     return sets.sideBySide[layout.comparison.relation]({ sets: setsOf(words, layout.comparison) });
+  if (layout?.patterns) return patternsOf(words, layout.patterns);
   if (layout?.turns) return sets.turns({ last: layout.turns.last, now: layout.turns.now });
   if (layout?.doing) return sets.doing[layout.doing]({ n: target });
   if (layout?.change) return changed(words, set, layout.change);

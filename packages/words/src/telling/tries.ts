@@ -25,11 +25,17 @@ import {
 import type { Words } from '../words.js';
 import { tellComparing, tellDifference } from './compared.js';
 import { listOf, sentences } from './list.js';
+import { tellSeeing, tellTwoLooks } from './seeing.js';
 import { sawOf } from './steps.js';
 import { amountOf, describeSet } from './things.js';
 
 type ToldTrace = ReadableTrace &
-  Partial<Pick<Trace, 'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs' | 'reason'>>;
+  Partial<
+    Pick<
+      Trace,
+      'ended' | 'setAside' | 'target' | 'rulings' | 'mixedWith' | 'sameAs' | 'reason' | 'strategy' | 'shownMs'
+    >
+  >;
 
 /** What one try showed, in plain sentences. It scores principles, never the answer. */
 export function tellTry(words: Words, trace: ToldTrace): string {
@@ -40,13 +46,13 @@ export function tellTry(words: Words, trace: ToldTrace): string {
     tellPairing(words, reading, trace),
     ...tellWords(words, reading, trace),
     reading.beganAt === 'zero-on-first' ? tries.zeroOnFirst() : null,
-    tellTotal(words, reading.total, trace),
+    tellSeeing(words, trace) ?? tellTotal(words, reading.total, trace),
     tellCheck(words, reading),
     tellMore(words, trace),
     tellDifference(words, trace),
     tellKept(words, trace),
     ...tellGiven(words, trace),
-    tellComparing(words, trace) ?? tellChoice(words, trace),
+    tellComparing(words, trace) ?? tellTwoLooks(words, trace) ?? tellChoice(words, trace),
     tellUnknown(words, trace),
     trace.reason === undefined ? null : tries.reason[trace.reason](),
     reading.secondMissing === null ? null : tellSecond(words, reading.secondMissing),

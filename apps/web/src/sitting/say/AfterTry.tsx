@@ -12,6 +12,7 @@ import { narrow } from '../../common/theme.js';
 import { ThereWere } from '../thumb/ThereWere.js';
 import { PutRight } from '../thumb/PutRight.js';
 import { viewOf } from '../kinds/views.js';
+import { waysSeen } from '../kinds/waysSeen.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { Reasons } from '../../common/Reasons.js';
@@ -108,9 +109,7 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
 function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
   const { here } = useHere();
   const { kind, strategies } = taskOf(head.task);
-  const ways =
-    strategies?.map((one) => [one, words.kinds.seen[one]()] as const) ??
-    viewOf[kind].strategies(head.set.arrangement);
+  const ways = strategies ? waysSeen(head.task, strategies) : viewOf[kind].strategies(head.set.arrangement);
   const others = head.second === undefined ? languages.filter((tag) => tag !== head.language) : [];
   const { wantsReason } = taskOf(head.task);
   return (

@@ -23,6 +23,7 @@ import { tapOn } from '../useCommands.js';
 import { useSittingNow } from '../useSitting.js';
 
 const SideBySide = later(async () => (await import('./SideBySide.js')).SideBySide);
+const Flash = later(async () => (await import('./Flash.js')).Flash);
 const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
 interface TrayProps {
@@ -61,6 +62,9 @@ export function Tray({ store, byThing, played }: TrayProps) {
         onAnswer={task.kind === 'choose' ? (value) => gesture({ kind: 'answer', value }) : null}
       />
     );
+  }
+  if (set.layout?.patterns) {
+    return <Flash key={sitting.tries.length} store={store} patterns={set.layout.patterns} asked={played} />;
   }
   if (set.layout?.puppet) {
     return (
