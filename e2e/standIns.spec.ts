@@ -71,3 +71,26 @@ test('a deck goes round, a frame is filled cell by cell, a tin drops what it was
   await press(page, 'Let them fall');
   await expect(page.locator('[data-dropped="3"]')).toBeVisible();
 });
+
+test('dots for a moment, and a balance that is level only where both sides weigh the same', async ({
+  signedIn: page,
+}) => {
+  await page.goto('/stand-ins?kind=dots&numbers=3');
+  await press(page, 'a frame, line by line');
+  await page.getByRole('link', { name: 'Turn it to the child' }).click();
+  const dots = page.locator('[data-stage] > g').first();
+  await press(page, 'Show some');
+  await expect(dots.locator('circle')).toHaveCount(3);
+  await expect(dots).toBeVisible();
+  await expect(dots).toBeHidden();
+  await page.goto('/turned?kind=balance&numbers=3, 2');
+  const said = page.locator('output');
+  await expect(said).toHaveText('The beam leans to the left side.');
+  for (let n = 1; n <= 5; n++) await press(page, 'Put one on the right side');
+  await expect(said).toHaveText('The beam is level.');
+  await press(page, 'Put one on the left side');
+  await expect(said).toHaveText('The beam leans to the left side.');
+  await press(page, 'Take one off the left side');
+  await press(page, 'Put one on the right side');
+  await expect(said).toHaveText('The beam leans to the right side.');
+});

@@ -19,6 +19,7 @@ export const addresses = [
   '/office/file',
   '/office/people',
   '/office/left',
+  '/childs-side',
 ] as const;
 
 /** Each page of the frame in turn, and a child’s, ready to be looked at; for a lead, in the language she reads. */
@@ -142,6 +143,25 @@ export async function* restOfSitting(page: Page): AsyncGenerator<string> {
   yield 'sets shown to the child';
   await turned.getByRole('button', { name: 'the left one' }).click();
   await expect(page.getByText(/^Asked which is more/)).toBeVisible();
+  await next(page, 4, 'How many dots?', null);
+  yield 'dots to be shown';
+  await press(page, english.childSide.device());
+  await expect(page.getByText(/^On the other device open/)).toBeVisible();
+  yield 'a word for another device';
+  await press(page, english.childSide.here());
+  await lay(page, 10, 'All the ways', 'acorn cups');
+  yield 'all the ways';
+  await lay(page, 5, 'Make it level', 'corks');
+  yield 'a balance';
+  await press(page, 'Show it to the child');
+  const balance = page.getByRole('dialog', { name: 'Show it to the child' });
+  await balance
+    .getByRole('button', { name: english.standIns.putOn({ side: english.standIns.right() }) })
+    .click();
+  yield 'a balance shown to the child';
+  await balance.getByRole('button', { name: english.standIns.isLevel() }).click();
+  await press(page, 'Done giving');
+  await expect(page.getByText(/^Asked to make it level/)).toBeVisible();
   await page.keyboard.press('?');
   yield 'the keys';
   await press(page, english.sitting.toTray());

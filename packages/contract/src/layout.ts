@@ -6,6 +6,7 @@ import {
   relations,
   type Beside,
   type Bowl,
+  type Carry,
   type Change,
   type ComparedSet,
   type Comparison,
@@ -16,6 +17,7 @@ import {
   type PuppetSlip,
   type Relation,
   type Turns,
+  type Weighed,
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
@@ -122,8 +124,8 @@ export class ComparisonBody implements Comparison {
   @IsIn(relations)
   relation: Relation;
 
-  @IsIn(['rows', 'spread'])
-  lie: 'rows' | 'spread';
+  @IsIn(['rows', 'spread', 'cards'])
+  lie: 'rows' | 'spread' | 'cards';
 
   @IsArray()
   @ArrayMinSize(2)
@@ -158,6 +160,30 @@ export class DotPatternBody implements DotPattern {
   @Min(0)
   @Max(2 ** 32 - 1)
   seed: number;
+}
+
+export class CarryBody implements Carry {
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(6)
+  @IsString({ each: true })
+  @MaxLength(40, { each: true })
+  unit: readonly string[];
+
+  @IsInt()
+  @Min(0)
+  @Max(40)
+  shown: number;
+}
+
+export class WeighedBody implements Weighed {
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  n: number;
+
+  @IsIn(['numeral', 'picture', 'set'])
+  as: Weighed['as'];
 }
 
 /** What was generated for a try, so that it can be laid and played again. */
@@ -221,6 +247,27 @@ export class LayoutBody {
   @ValidateNested({ each: true })
   @Type(() => DotPatternBody)
   patterns?: readonly DotPatternBody[];
+
+  @Maybe()
+  @Equals(true)
+  parts?: true;
+
+  @Maybe()
+  @Equals(true)
+  pairs?: true;
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => CarryBody)
+  carry?: CarryBody;
+
+  @Maybe()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => WeighedBody)
+  balance?: readonly WeighedBody[];
 
   @Maybe()
   @ValidateNested()

@@ -31,12 +31,22 @@ export { comparedPairs } from './comparing/comparedPairs.js';
 export { readBeside } from './reading/readBeside.js';
 export { readDifference } from './reading/readDifference.js';
 export { asksForFewer, standsOut } from './reading/standsOut.js';
-export { readComparing, type Chosen } from './reading/readComparing.js';
+export {
+  isTested,
+  readComparing,
+  readTested,
+  type Chosen,
+  type ComparingReading,
+} from './reading/readComparing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readChange, type ChangeReading } from './reading/readChange.js';
 export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
 export { cellsInOrder, dieFace, dotsOf, fingersOf, type PlacedDot } from './shelf/dots.js';
+export { placeableOf } from './reading/placeable.js';
+export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
+export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';
 export { readSeeing } from './reading/readSeeing.js';
+export { leanOf, settlesIn, swingAt } from './shelf/balance.js';
 export { sureMove } from './shelf/sureMove.js';
 export { readMore } from './reading/readMore.js';
 export { isFetching } from './trace/isFetching.js';
@@ -68,6 +78,7 @@ export { isOnShelf, tasksFor } from './shelf/tasksOf.js';
 export { votedFor, type Vote } from './recording/showOfHands.js';
 export {
   allStrands,
+  roomSkills,
   skillMap,
   skillOf,
   type AnyStrand,
@@ -102,6 +113,7 @@ export {
   discarded,
   dropTimes,
   firstTurns,
+  flashed,
   frames,
   paths,
   readNumbers,
@@ -120,10 +132,12 @@ export {
   type Beside,
   type ComparedSet,
   type Comparison,
+  type Carry,
   type DotPattern,
   type PatternForm,
   type Relation,
   type Turns,
+  type Weighed,
 } from './trace/trace.js';
 export { howWorkedOut, type HowWorkedOut } from './statements/howWorkedOut.js';
 export { isHeldBack, lessons, openWays, waitingFor, type Lesson } from './shelf/lessons.js';

@@ -9,7 +9,7 @@ export { mostTracked, tracking, trackingPrior, trackingWays } from './estimates/
 export { observationsOf } from './evidence/observations.js';
 export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
-export { simulatePairs } from './simulate/comparing.js';
+export { pairsAsked, simulateSittings, type Asked } from './simulate/sittings.js';
 export { simulateMonths } from './simulate/history.js';
 export { drawChild, trueGoingOn, trueOrder, trueTracking } from './simulate/population.js';
 export { putOf, simulateTry } from './simulate/simulateTry.js';

@@ -8,5 +8,6 @@ export { tellHow } from './telling/how.js';
 export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
 export { tellMove, tellMoves, tellObstacle, tellStep, tellTitle } from './telling/steps.js';
 export { adaptationOf, numbersIn, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
+export { placeWords } from './telling/parts.js';
 export { amountOf, describeSet, thingsWords } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

@@ -23,7 +23,7 @@ import { ChildSideService } from './childSide.service.js';
 const path = '/api/child-side';
 const sideCookie = 'dotting_side';
 
-@ApiTags('child side')
+@ApiTags('devices')
 @Controller('api/child-side')
 export class ChildSideController {
   constructor(private readonly sides: ChildSideService) {}

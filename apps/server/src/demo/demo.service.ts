@@ -4,7 +4,9 @@ import { seededRandom, seedFrom, type ChildId, type StaffId, type Trace } from '
 import {
   seededUuid,
   simulateMonths,
-  simulatePairs,
+  pairsAsked,
+  simulateSittings,
+  type Asked,
   type HiddenAbility,
   type Random,
 } from '@dotting/core/workings';
@@ -205,7 +207,7 @@ export class DemoService {
     siteId: string,
     random: Random,
   ): { child: Child; traces: readonly Trace[] } {
-    const { room, months, makeUp, language, weeksBetween, comparesBy, ...said } = demo;
+    const { room, months, makeUp, language, weeksBetween, comparesBy, seesTo, ...said } = demo;
     const child: Child = {
       ...blankChild,
       ...said,
@@ -229,21 +231,49 @@ export class DemoService {
       weeks,
       weeksBetween: weeksBetween,
     };
-    const pairs =
-      comparesBy === undefined
-        ? []
-        : simulatePairs(
-            { ...plan, ability: { ...plan.ability, comparesBy: { rule: comparesBy } }, at: comparingDays() },
-            // Drawn apart, so that nothing else is drawn otherwise.
-            seededRandom(seed + seedFrom(child.firstName)),
-          );
-    return { child, traces: [...simulateMonths(plan, random), ...pairs] };
+    const sittings = sittingsOf({ comparesBy, seesTo });
+    const more = simulateSittings(
+      {
+        ...plan,
+        ability: {
+          ...plan.ability,
+          ...(comparesBy && { comparesBy: { rule: comparesBy } }),
+          ...(seesTo !== undefined && { seesTo }),
+        },
+        sittings,
+      },
+      // Drawn apart, so that nothing else is drawn otherwise.
+      seededRandom(seed + seedFrom(child.firstName)),
+    );
+    return { child, traces: [...simulateMonths(plan, random), ...more] };
   }
 }
 
-/** Three mornings of a month. */
-const comparingDays = (): readonly string[] =>
-  [24, 21, 17].map((days) => `${today(new Date(Date.now() - days * dayMs))}T10:40:00.000+00:00`);
+const morning = (daysAgo: number): string =>
+  `${today(new Date(Date.now() - daysAgo * dayMs))}T10:40:00.000+00:00`;
+
+/** Mornings of the last month: three of comparing, two of seeing how many, one of parts and wholes. */
+function sittingsOf({ comparesBy, seesTo }: Pick<(typeof children)[number], 'comparesBy' | 'seesTo'>) {
+  const compared = [24, 21, 17].map((days, i) => ({ at: morning(days), asked: pairsAsked(i) }));
+  const seen = [
+    { at: morning(12), asked: flashesAsked },
+    { at: morning(6), asked: flashesAsked },
+    { at: morning(5), asked: partsAsked },
+  ];
+  return [...(comparesBy ? compared : []), ...(seesTo === undefined ? [] : seen)];
+}
+
+const flashesAsked: readonly Asked[] = [
+  ...[2, 3, 4, 5, 3, 4].map((n): Asked => ({ task: 'flash-few', n })),
+  { task: 'flash-frame', n: 6, way: 'rows' },
+  { task: 'flash-frame', n: 7, way: 'pairs' },
+];
+const partsAsked: readonly Asked[] = [
+  { task: 'cover-some', n: 4 },
+  { task: 'cover-some', n: 5 },
+  { task: 'all-the-ways', n: 4 },
+  { task: 'carry-on', n: 3, way: 'abb' },
+];
 
 /** The adults who see the child: those of its room. */
 const adultsOf = ({ room }: (typeof children)[number], staff: readonly StaffId[]): readonly StaffId[] =>

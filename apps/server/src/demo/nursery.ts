@@ -123,6 +123,8 @@ interface DemoChild extends Partial<Omit<ChildColumns, 'birthDate' | 'languages'
   readonly makeUp: keyof typeof makeUps;
   /** What it goes by when it compares sets, where that was looked at. */
   readonly comparesBy?: 'length' | 'number';
+  /** How many dots it sees at once, where that was looked at, and then parts and wholes too. */
+  readonly seesTo?: number;
   /** Beside English. */
   readonly language?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
@@ -269,6 +271,7 @@ export const children: readonly DemoChild[] = [
   },
   {
     firstName: 'Rhodri',
+    seesTo: 3,
     lastName: 'Bevan',
     room: 'Upper Pound',
     group: 'Herons',
@@ -352,6 +355,7 @@ export const children: readonly DemoChild[] = [
   },
   {
     firstName: 'Hana',
+    seesTo: 4,
     lastName: 'Kovac',
     room: 'Upper Pound',
     group: 'Coots',

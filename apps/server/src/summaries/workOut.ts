@@ -9,6 +9,7 @@ import {
   flawOf,
   isRecent,
   nextSteps,
+  roomSkills,
   skillOf,
   surelyTo,
   statementFor,
@@ -29,10 +30,10 @@ import type { StepDecisionRow } from '../decisions/decisions.entity.js';
 import { skillLines, type SkillLine } from './childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 7;
+export const makeup = 8;
 
-/** What the room's table shows of each child: two of each strand. */
-const shownSkills: readonly SkillId[] = ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'];
+/** What the room's table shows of each child: of counting itself, and of what goes beyond it. */
+const shownSkills: readonly SkillId[] = [...roomSkills.counting, ...roomSkills.beyond];
 const shownDots = 20;
 const shownMonths = 4;
 

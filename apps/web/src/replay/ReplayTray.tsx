@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import { palette } from '../common/theme.js';
 import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
+import { Parts } from '../sitting/tray/PartsTray.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
 import { sayEvent } from '../amending/sayEvent.js';
@@ -55,7 +56,8 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
 
 /** What lay there, or was shown. */
 function Laid({ set, laid }: { readonly set: TraySet; readonly laid: TraySet }) {
-  const { comparison, patterns } = set.layout ?? {};
+  const { comparison, patterns, parts, pairs, carry } = set.layout ?? {};
+  if (parts || pairs || carry) return <Parts set={set} />;
   if (comparison) return <Sets set={set} />;
   if (!patterns) return <Things set={laid} />;
   const scale = Math.min(mirrorSize.width / fieldWidth(patterns.length), mirrorSize.height / 100) * 0.8;

@@ -1,5 +1,6 @@
 import { PageTitle } from '../common/PageTitle.js';
 import type { Room, RoomChildView } from '@dotting/contract';
+import { roomSkills } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState, type ComponentProps } from 'react';
@@ -21,6 +22,7 @@ export function RoomPage() {
   const [sort, setSort] = useState<Sort>('name');
   const [adult, setAdult] = useState<string>('all');
   const [group, setGroup] = useState<string>('all');
+  const [which, setWhich] = useState<keyof typeof roomSkills>('counting');
   // What lies below the table is drawn as soon as the table stands.
   const later = useDeferredValue(data, undefined);
   if (!data || !room)
@@ -55,20 +57,27 @@ export function RoomPage() {
           {groups.length > 0 && (
             <Filter label={words.fields.group()} value={group} options={groupOptions} onChoose={setGroup} />
           )}
+          <Filter
+            label={words.room.which()}
+            value={which}
+            options={[
+              ['counting', words.room.counting()],
+              ['beyond', words.room.beyond()],
+            ]}
+            onChoose={setWhich}
+          />
           <Filter label={words.room.seenBy()} value={adult} options={adultOptions} onChoose={setAdult} />
         </Box>
       </Box>
       <LeftOut leftOut={data.leftOut} />
-      <RoomTable overview={data} shown={shown} sort={sort} onSort={setSort} />
+      <RoomTable overview={data} shown={shown} skills={roomSkills[which]} sort={sort} onSort={setSort} />
       {later && <BelowTable overview={later} />}
     </Box>
   );
 }
 
-type FilterProps = ComponentProps<typeof Choice<string>>;
-
 /** As wide as it has options. */
-function Filter(props: FilterProps) {
+function Filter<Value extends string>(props: ComponentProps<typeof Choice<Value>>) {
   return (
     <Box
       sx={{

@@ -13,13 +13,14 @@ export type Sort = 'name' | 'last-look' | SkillId;
 interface RoomTableProps {
   readonly overview: RoomOverview;
   readonly shown: readonly RoomChildView[];
+  /** The columns. */
+  readonly skills: readonly SkillId[];
   readonly sort: Sort;
   readonly onSort: (sort: Sort) => void;
 }
 
 /** Children by skills, each a small dot-line. */
-export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
-  const skills = overview.children[0]?.glances.map((glance) => glance.skill) ?? [];
+export function RoomTable({ overview, shown, skills, sort, onSort }: RoomTableProps) {
   const navigate = useNavigate();
   const head = (key: Sort, words: string) => (
     <th key={key} scope="col" aria-sort={sort === key ? 'ascending' : 'none'}>
@@ -55,14 +56,17 @@ export function RoomTable({ overview, shown, sort, onSort }: RoomTableProps) {
                 ? words.frame.notSeen()
                 : sayShortAgo(daysSince(child.lastLook, overview.day))}
             </td>
-            {child.glances.map(({ skill, dots }) => (
-              <td key={skill} data-skill={words.skills[skill]()}>
-                <GlanceLine
-                  label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots)}`}
-                  dots={dots}
-                />
-              </td>
-            ))}
+            {skills.map((skill) => {
+              const dots = child.glances.find((glance) => glance.skill === skill)?.dots ?? [];
+              return (
+                <td key={skill} data-skill={words.skills[skill]()}>
+                  <GlanceLine
+                    label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots)}`}
+                    dots={dots}
+                  />
+                </td>
+              );
+            })}
           </tr>
         ))}
       </tbody>

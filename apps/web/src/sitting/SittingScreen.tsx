@@ -54,6 +54,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const command = useCommands(store, { setPeeking, setOtherWord, setKeys, setPlayed });
   const onAnswer = useCallback((value: Word | null) => gesture({ kind: 'answer', value }), [gesture]);
   const onGiven = useCallback((value: number) => gesture({ kind: 'given', value }), [gesture]);
+  const onPlaced = useCallback((place: string) => gesture({ kind: 'placed', place }), [gesture]);
   const onBegan = useCallback((n: number) => store.dispatch({ kind: 'began-at', n }), [store]);
   const onOtherWord = useCallback(
     (word: Word | null) => {
@@ -125,6 +126,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
             onOtherWord={onOtherWord}
             onAnswer={onAnswer}
             onGiven={onGiven}
+            onPlaced={onPlaced}
             onBegan={onBegan}
             onCommand={command}
           />

@@ -1,40 +1,5 @@
+import { dieFace } from '@dotting/core';
 import { headingFont, palette } from '../common/theme.js';
-
-/** Where the dots of a pattern lie, in thirds of the face. */
-const patterns: Readonly<Record<number, readonly (readonly [x: number, y: number])[]>> = {
-  0: [],
-  1: [[0, 0]],
-  2: [
-    [-1, -1],
-    [1, 1],
-  ],
-  3: [
-    [-1, -1],
-    [0, 0],
-    [1, 1],
-  ],
-  4: [
-    [-1, -1],
-    [1, -1],
-    [-1, 1],
-    [1, 1],
-  ],
-  5: [
-    [-1, -1],
-    [1, -1],
-    [0, 0],
-    [-1, 1],
-    [1, 1],
-  ],
-  6: [
-    [-1, -1],
-    [1, -1],
-    [-1, 0],
-    [1, 0],
-    [-1, 1],
-    [1, 1],
-  ],
-};
 
 interface DieProps {
   /** Null before it was thrown. */
@@ -61,7 +26,7 @@ export const Die = ({ n, asDots }: DieProps) => (
 
 /** One face: a pattern of dots where the number has one, else the numeral. */
 function Face({ n, asDots }: { readonly n: number; readonly asDots: boolean }) {
-  const dots = asDots ? patterns[n] : undefined;
+  const dots = asDots ? dieFace(n) : undefined;
   if (!dots)
     return (
       <text

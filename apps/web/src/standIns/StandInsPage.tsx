@@ -1,4 +1,12 @@
-import { firstTurns, frames, paths, standInKinds, tellings, type StandInSetup } from '@dotting/core';
+import {
+  firstTurns,
+  frames,
+  paths,
+  patternForms,
+  standInKinds,
+  tellings,
+  type StandInSetup,
+} from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -74,9 +82,9 @@ interface FieldsProps {
 function Fields({ typed, wrong, onChange }: FieldsProps) {
   const { kind } = typed;
   const { standIns } = words;
-  const field = (name: 'numbers' | 'game' | 'drops') => (
+  const field = (name: 'numbers' | 'game' | 'drops', label = standIns[name]()) => (
     <TextField
-      label={standIns[name]()}
+      label={label}
       value={typed[name]}
       onChange={(event) => onChange({ [name]: event.target.value })}
       error={wrong === name}
@@ -87,7 +95,7 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
   return (
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
-        {field(kind === 'tin' ? 'drops' : 'numbers')}
+        {field(kind === 'tin' ? 'drops' : 'numbers', kind === 'balance' ? standIns.onLeft() : undefined)}
         {field('game')}
       </Box>
       {kind === 'dice' && (
@@ -110,6 +118,14 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
             ['numerals', standIns.numerals()],
           ]}
           onChoose={(shows) => onChange({ shows })}
+        />
+      )}
+      {kind === 'dots' && (
+        <Choice
+          label={standIns.form()}
+          value={typed.form}
+          options={patternForms.map((form) => [form, standIns.forms[form]()])}
+          onChoose={(form) => onChange({ form })}
         />
       )}
       {kind === 'path' && (
@@ -154,7 +170,7 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
 /** What the game will show, for the adult alone and only when asked for: the child may be looking. */
 function Coming({ setup }: { readonly setup: StandInSetup }) {
   const [isShown, setShown] = useState(false);
-  if (setup.kind === 'tin') return null;
+  if (setup.kind === 'tin' || setup.kind === 'balance') return null;
   return (
     <Box>
       <Button variant="text" aria-expanded={isShown} onClick={() => setShown(!isShown)}>

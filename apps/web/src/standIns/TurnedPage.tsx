@@ -6,8 +6,10 @@ import { fillScreen } from '../common/fillScreen.js';
 import { useTabTitle } from '../common/useTabTitle.js';
 import { words } from '../wording/words.js';
 import { BigTin } from './BigTin.js';
+import { BalanceBoard } from './BalanceBoard.js';
 import { Cards } from './Cards.js';
 import { Dice } from './Dice.js';
+import { DotsBoard } from './DotsBoard.js';
 import { FrameBoard } from './FrameBoard.js';
 import { PathBoard } from './PathBoard.js';
 import { Leave } from './Leave.js';
@@ -21,6 +23,8 @@ const boards: Readonly<Record<StandInKind, ComponentType<{ readonly setup: Stand
   cards: Cards,
   tin: BigTin,
   frame: FrameBoard,
+  dots: DotsBoard,
+  balance: BalanceBoard,
 };
 
 /** A stand-in turned to the child: the whole screen, and nothing else on it. */

@@ -1,9 +1,11 @@
 import {
   frames,
+  patternForms,
   paths,
   readNumbers,
   standInKinds,
   tellings,
+  type PatternForm,
   type StandInKind,
   type StandInSetup,
 } from '@dotting/core';
@@ -15,6 +17,8 @@ const usualNumbers: Readonly<Record<StandInKind, string>> = {
   cards: '0-10',
   tin: '1',
   frame: '9, 8, 7',
+  dots: '1-4',
+  balance: '5',
 };
 
 const fewestDrops = 1;
@@ -33,6 +37,7 @@ export interface TypedSetup {
   readonly gaps: 'even' | 'uneven';
   readonly tells: StandInSetup['tells'];
   readonly shows: 'dots' | 'numerals';
+  readonly form: PatternForm;
 }
 
 /** The set-up as the address has it; what it does not say is as usual. */
@@ -49,6 +54,7 @@ export function typedIn(params: URLSearchParams): TypedSetup {
     gaps: params.get('gaps') === 'uneven' ? 'uneven' : 'even',
     tells: tellings.find((one) => one === params.get('tells')) ?? 'sound',
     shows: params.get('shows') === 'numerals' ? 'numerals' : 'dots',
+    form: patternForms.find((one) => one === params.get('form')) ?? 'loose',
   };
 }
 
@@ -73,6 +79,7 @@ export function setupOf(typed: TypedSetup): StandInSetup | { readonly wrong: Wro
     even: typed.gaps === 'even',
     tells: typed.tells,
     asDots: typed.shows === 'dots',
+    form: typed.form,
   };
 }
 

@@ -121,6 +121,7 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
   // Larger numbers want as many more of each.
   for (const { things: kind, n: lies } of addedUp(layout?.comparison?.sets ?? []))
     need(kind, lies + figure.traySpare);
+  for (const kind of new Set(layout?.carry?.unit)) need(kind, n + figure.traySpare);
   if (layout?.model) need(layout.model, Math.min(largestOf(tasks[0]!), n + figure.reach));
   return {
     things: [...amounts].map(([kind, amount]) => ({ kind, amount })),

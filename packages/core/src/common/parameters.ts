@@ -252,6 +252,8 @@ const table = {
   longestWait: 2,
   /** … and one that nobody has looked at most. (times) */
   neverAsked: 3,
+  /** What is leaned on to build the others counts so much of them as a next step: the heart of the work comes first. (share) */
+  sideStrand: 0.3,
   /** What leans on a skill that nobody has looked at waits for that one. (times) */
   groundUnseen: 0.5,
   /** So many of the latest tries that were long enough to show a slip are asked for it … (tries) */

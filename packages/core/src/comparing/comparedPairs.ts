@@ -17,6 +17,7 @@ export function comparedPairs(traces: readonly Trace[]): readonly PairOfTry[] {
     .flatMap((trace) => {
       const reading = readComparing(trace);
       if (!reading || reading.chosen === null || reading.right === null) return [];
+      if (reading.comparison.lie === 'cards') return [];
       const { success, miss } = tryWeight(trace);
       if (success < 1 || miss === 0) return [];
       return {

@@ -1,3 +1,5 @@
+import { readCarry } from '../reading/readCarry.js';
+import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
 import { comparingSlip } from '../reading/readComparing.js';
 import { readBeside } from '../reading/readBeside.js';
@@ -54,6 +56,20 @@ const compared: PrincipleReader = {
   },
 };
 
+/** Worked out from ten, not by counting all of it. */
+const tenAndSome: PrincipleReader = {
+  shown: (trace) => {
+    const right = readChange(trace)?.right ?? null;
+    return right === true ? trace.strategy !== 'counted-all' : right;
+  },
+  slips: (trace) => (readChange(trace)?.right === false ? [{ slip: 'answered-another', at: null }] : []),
+};
+
+const patterns: PrincipleReader = {
+  shown: (trace) => readCarry(trace)?.right ?? null,
+  slips: (trace) => (readCarry(trace)?.right === false ? [{ slip: 'broke-the-pattern', at: null }] : []),
+};
+
 const teens: PrincipleReader = {
   shown: (trace) => {
     const { order } = readTry(trace);
@@ -89,6 +105,11 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   more: compared,
   fewer: compared,
   same: compared,
+  'compare-numerals': chosen('answered-another'),
+  'ten-and-some': tenAndSome,
+  partners: chosen('answered-another'),
+  patterns,
+  level: gave,
   'same-looks': chosen('answered-another'),
   matching: shared,
   'equal-set': gave,

@@ -1,6 +1,7 @@
 import type { ComparingSlip } from '../reading/readComparing.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
+import type { PartsSlip } from '../reading/partsSlip.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { TotalReading } from '../reading/readTotal.js';
@@ -18,7 +19,8 @@ export type TellingSlip =
   | 'gave-another-number'
   | 'chose-another'
   | ComparingSlip
-  | 'counted-the-seen';
+  | 'counted-the-seen'
+  | PartsSlip;
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
 export interface SlipAt {

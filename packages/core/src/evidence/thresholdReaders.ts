@@ -4,6 +4,7 @@ import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
 import { lastGiven } from '../reading/readGiving.js';
 import { readGoingOn } from '../reading/readGoingOn.js';
+import { leftNoneOut, readParts } from '../reading/readParts.js';
 import { readSeeing } from '../reading/readSeeing.js';
 import { ruledOf } from '../reading/rulings.js';
 import type { ThresholdSkill } from '../skills/map.js';
@@ -95,6 +96,38 @@ const voted: ThresholdReader = {
   priorMean: behindOrder(figure.doingBehind),
 };
 
+/** The part that is missing: of what lies there covered, or of a frame that is not full. */
+const missingPart = (nOf: (trace: Trace) => number): ThresholdReader => ({
+  look: (trace) => {
+    const change = readChange(trace);
+    const success = ruledOf(trace, 'task') ?? change?.right ?? null;
+    return change && success !== null ? { n: nOf(trace), success } : null;
+  },
+  slips: (trace) => {
+    const change = readChange(trace);
+    if (change?.right !== false) return [];
+    const { from, by, said } = change;
+    const slip = said === -by ? 'said-the-seen' : said === from ? 'said-the-whole' : 'answered-another';
+    return [{ slip, at: nOf(trace) }];
+  },
+  priorMean: behindOrder(figure.hiddenBehind),
+});
+
+/** All the ways to make a number from two kinds, none-and-n among them. */
+const allParts: ThresholdReader = {
+  look: (trace) => {
+    const parts = readParts(trace);
+    if (!parts || parts.found.length === 0) return null;
+    return { n: parts.n, success: ruledOf(trace, 'task') ?? parts.missing.length === 0 };
+  },
+  slips: (trace) => {
+    const parts = readParts(trace);
+    if (!parts || parts.found.length === 0 || parts.missing.length === 0) return [];
+    return [{ slip: leftNoneOut(parts) ? 'left-none-out' : 'missed-ways', at: parts.n }];
+  },
+  priorMean: behindOrder(figure.hiddenBehind),
+};
+
 /** How many were said to be seen of what was shown for a moment. About so many may be expected at any age. */
 const seen = (about: number): ThresholdReader => ({
   look: (trace) => {
@@ -126,6 +159,9 @@ export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>>
   fingers: given(behindOrder(figure.doingBehind)),
   path,
   'heard-many': voted,
+  'missing-part': missingPart(({ target, set }) => target ?? set.size),
+  parts: allParts,
+  'to-ten': missingPart(({ target }) => target ?? 0),
   'see-few': seen(figure.seesLoose),
   'see-dice': seen(figure.seesPatterns),
   'see-fingers': seen(figure.seesPatterns),

@@ -5,12 +5,14 @@ import { seededRandom } from '../common/random.js';
 import { dueFor, type ChildLooks } from './due.js';
 import { saidFor } from '../statements/saidFor.js';
 import type { Trace } from '../trace/trace.js';
-import { coreStrands, summarise, type LookSummary } from './looks.js';
+import { strands } from '../shelf/task.js';
+import { summarise, type LookSummary } from './looks.js';
 
 const date = '2026-03-23';
 const look = (facts: Partial<LookSummary> = {}): LookSummary => ({
   skill: 'row',
   strand: 'one-to-one',
+  first: '2026-03-20',
   last: '2026-03-20',
   isOpen: false,
   isFading: false,
@@ -21,6 +23,7 @@ const allStrands = [
   look({ skill: 'order', strand: 'stable-order' }),
   look({ skill: 'last-word', strand: 'cardinality' }),
 ];
+const whole = [...allStrands, look({ skill: 'count-on', strand: 'counting-on-and-back' })];
 const child = (id: string, looks: readonly LookSummary[]): ChildLooks => ({ childId: id as ChildId, looks });
 
 describe(dueFor, () => {
@@ -41,6 +44,18 @@ describe(dueFor, () => {
       ['weeks', 'weeks'],
       ['fading', 'fading'],
       ['open', 'open-question'],
+    ]);
+  });
+
+  test('comparing, seeing and parts are due by themselves once a child has been seen for eight weeks', () => {
+    const seenFor = (first: string) => [...whole.slice(0, 3), { ...whole[3]!, first }];
+    expect(dueFor([child('a', seenFor('2026-03-02'))], date, 9)).toEqual([]);
+    expect(dueFor([child('a', seenFor('2026-01-10'))], date, 9)).toMatchObject([
+      { because: 'strand-never', strand: 'comparing', skill: 'more' },
+    ]);
+    const compared = look({ skill: 'more', strand: 'comparing' });
+    expect(dueFor([child('a', [...seenFor('2026-01-10'), compared])], date, 9)).toMatchObject([
+      { because: 'strand-never', strand: 'seeing-how-many', skill: 'see-few' },
     ]);
   });
 
@@ -110,7 +125,8 @@ describe(dueFor, () => {
 
   test('over a year of 26 children no strand of a child goes unlooked-at for more than eight weeks', () => {
     const random = seededRandom(3);
-    const limit = 4;
+    // One strand a look: six strands every eight weeks want so many a day.
+    const limit = 6;
     let children = Array.from({ length: 26 }, (_, i) => child(`child-${String(i).padStart(2, '0')}`, []));
     const start = Date.parse('2026-01-05T00:00:00Z');
     let longest = 0;
@@ -132,7 +148,7 @@ describe(dueFor, () => {
         ]);
       });
       for (const { looks } of children) {
-        for (const strand of coreStrands) {
+        for (const strand of strands) {
           const last = looks
             .filter((each) => each.strand === strand)
             .map((each) => each.last)
@@ -142,7 +158,7 @@ describe(dueFor, () => {
         }
       }
     }
-    expect(children.every(({ looks }) => new Set(looks.map((each) => each.strand)).size === 3)).toBe(true);
+    expect(children.every(({ looks }) => new Set(looks.map((each) => each.strand)).size === 6)).toBe(true);
     expect(longest).toBeLessThanOrEqual(56);
   });
 });

@@ -2,7 +2,8 @@ import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
 import type { SkillId } from '../skills/map.js';
 import type { ChildId } from '../trace/ids.js';
-import { coreStrands, type CoreStrand, type LookSummary } from './looks.js';
+import { strands, type Strand } from '../shelf/task.js';
+import type { LookSummary } from './looks.js';
 
 export interface ChildLooks {
   readonly childId: ChildId;
@@ -15,7 +16,7 @@ export type DueBecause = 'never' | 'strand-never' | 'weeks' | 'fading' | 'open-q
 export interface Due {
   readonly childId: ChildId;
   readonly because: DueBecause;
-  readonly strand: CoreStrand;
+  readonly strand: Strand;
   /** The skill to look at; of a strand nobody has looked at the first. */
   readonly skill: SkillId;
   /** Day of the last look at it, YYYY-MM-DD; null for never. */
@@ -32,13 +33,28 @@ const urgency: Record<DueBecause, number> = {
 };
 
 const seenLastTime = 4;
+/** A strand that comes later waits for what was looked at and nears its eight weeks. */
+const laterStrand = 1.5;
+
+const firstStrands: ReadonlySet<Strand> = new Set([
+  'stable-order',
+  'one-to-one',
+  'cardinality',
+  'counting-on-and-back',
+]);
+
+const urgencyOf = ({ because, strand }: Pick<Due, 'because' | 'strand'>): number =>
+  because === 'strand-never' && !firstStrands.has(strand) ? laterStrand : urgency[because];
 
 /** Where to begin with a strand. */
-const firstOf: Record<CoreStrand, SkillId> = {
+const firstOf: Record<Strand, SkillId> = {
   'stable-order': 'order',
   'one-to-one': 'row',
   cardinality: 'fetch',
   'counting-on-and-back': 'count-on',
+  comparing: 'more',
+  'seeing-how-many': 'see-few',
+  'parts-and-wholes': 'missing-part',
 };
 
 /**
@@ -54,9 +70,7 @@ export function dueFor(children: readonly ChildLooks[], date: string, limit: num
     .flatMap((child) => dueOf(child, date) ?? [])
     .toSorted(
       (a, b) =>
-        urgency[a.because] - urgency[b.because] ||
-        compare(a.last ?? '', b.last ?? '') ||
-        compare(a.childId, b.childId),
+        urgencyOf(a) - urgencyOf(b) || compare(a.last ?? '', b.last ?? '') || compare(a.childId, b.childId),
     )
     .slice(0, limit);
 }
@@ -66,9 +80,9 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
   if (looks.length === 0)
     return { childId, because: 'never', strand: 'one-to-one', skill: firstOf['one-to-one'], last: null };
   const reasons = [
-    ...coreStrands.flatMap((strand): readonly Due[] => {
+    ...strands.flatMap((strand): readonly Due[] => {
       const last = latest(looks.filter((look) => look.strand === strand).map((look) => look.last));
-      if (last === null && !isInReach(strand, looks)) return [];
+      if (last === null && !isInReach(strand, looks, date)) return [];
       if (last === null) return [{ childId, because: 'strand-never', strand, skill: firstOf[strand], last }];
       const isNear = daysBetween(last, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
       const longest = looks.find((look) => look.strand === strand && look.last === last)!.skill;
@@ -82,20 +96,33 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
   ];
   const lastDay = latest(looks.map((look) => look.last));
   // What was looked at the last time waits for what was not, or the same would come every week.
-  const rank = ({ because, last }: Due): number =>
-    because === 'fading' && last === lastDay ? seenLastTime : urgency[because];
+  const rank = (due: Due): number =>
+    due.because === 'fading' && due.last === lastDay ? seenLastTime : urgencyOf(due);
   return reasons.toSorted((a, b) => rank(a) - rank(b) || compare(a.last ?? '', b.last ?? ''))[0] ?? null;
 }
 
-/** What a strand rests on has been looked at, and nothing before it is left out. */
-function isInReach(strand: CoreStrand, looks: readonly LookSummary[]): boolean {
-  if (strand !== 'counting-on-and-back') return true;
+/**
+ * Whether a strand that nobody has looked at is due: the first three at once; counting on once what it rests on has been
+ * looked at; the others when the child has been seen for as long as any strand may wait.
+ */
+function isInReach(strand: Strand, looks: readonly LookSummary[], date: string): boolean {
   const isLookedAt = (skill: SkillId): boolean => looks.some((look) => look.skill === skill);
-  return (
-    looks.some(({ skill, isOpen }) => skill === 'order' && !isOpen) &&
-    isLookedAt('fetch') &&
-    isLookedAt('last-word')
-  );
+  switch (strand) {
+    case 'stable-order':
+    case 'one-to-one':
+    case 'cardinality':
+      return true;
+    case 'counting-on-and-back':
+      return (
+        looks.some(({ skill, isOpen }) => skill === 'order' && !isOpen) &&
+        isLookedAt('fetch') &&
+        isLookedAt('last-word')
+      );
+    default: {
+      const since = looks.reduce((one, { first }) => (first < one ? first : one), date);
+      return daysBetween(since, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
+    }
+  }
 }
 
 function latest(days: readonly string[]): string | null {

@@ -1,4 +1,5 @@
-import { skillMap, type AnyStrand, type SkillEntry, type SkillId } from '../skills/map.js';
+import { strands, type Strand } from '../shelf/task.js';
+import { skillMap, type SkillEntry, type SkillId } from '../skills/map.js';
 import type { Statement, StatementOptions } from '../statements/statement.js';
 import { saidFor } from '../statements/saidFor.js';
 import { surelyTo } from '../statements/claimedTo.js';
@@ -6,19 +7,12 @@ import { dayOf, type Trace } from '../trace/trace.js';
 import { looksAt } from '../evidence/went.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 
-/** What is looked at again in time, whatever else is: the strands that have tasks. */
-export const coreStrands = [
-  'stable-order',
-  'one-to-one',
-  'cardinality',
-  'counting-on-and-back',
-] as const satisfies readonly AnyStrand[];
-export type CoreStrand = (typeof coreStrands)[number];
-
 /** How a skill stands, as far as looking again needs it. */
 export interface LookSummary {
   readonly skill: SkillId;
-  readonly strand: CoreStrand;
+  readonly strand: Strand;
+  /** The first look at it, YYYY-MM-DD. */
+  readonly first: string;
   /** YYYY-MM-DD. */
   readonly last: string;
   /** Nothing is sure of it yet. */
@@ -27,7 +21,7 @@ export interface LookSummary {
   readonly isFading: boolean;
 }
 
-/** The skills of the core strands that have been looked at, each with its last look. */
+/** The skills that have tasks and have been looked at, each with its first and last look. */
 export function summarise(
   tries: readonly Trace[],
   date: string,
@@ -41,7 +35,7 @@ export function summarise(
     .at(-1);
   const then = lastDay === undefined ? now : saidFor(tries, lastDay, options);
   return skillMap.flatMap((skill) => {
-    const strand = coreStrands.find((one) => one === skill.strand);
+    const strand = strands.find((one) => one === skill.strand);
     const days = tries.filter((trace) => looksAt(skill, trace)).map(dayOf);
     // A hand up in the group is no look at the child.
     if (!strand || days.length === 0 || tasksFor(skill).length === 0) return [];
@@ -50,6 +44,7 @@ export function summarise(
     return {
       skill: skill.id,
       strand,
+      first: days.reduce((one, day) => (day < one ? day : one)),
       last: days.reduce((one, day) => (day > one ? day : one)),
       isOpen: statement === undefined || statement.certainty !== 'sure',
       isFading: (before ? surelyTo(before) : 0) > (statement ? surelyTo(statement) : 0),

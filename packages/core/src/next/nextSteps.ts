@@ -11,7 +11,7 @@ import {
   type Task,
   type TaskId,
 } from '../shelf/tasks.js';
-import { leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
+import { isSideStrand, leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';
@@ -173,11 +173,16 @@ class StepMaker {
     const looks = child.looksOf(skill);
     const task = this.taskOf(skill, looks);
     const obstacles = child.obstaclesOf(skill);
-    const waiting = leaningOn(skill.id).filter((one) => one.read && !child.isClaimed(one)).length;
+    const isAside = isSideStrand(skill.strand);
+    // What builds the others waits for them, and not they for it.
+    const waiting = leaningOn(skill.id).filter(
+      (one) => one.read && !child.isClaimed(one) && isSideStrand(one.strand) === isAside,
+    ).length;
     const weeks = child.weeksSince(skill);
     const inTheWay = obstacles[0] ? obstacles[0].traces.length / obstacles[0].of : 0;
     const unseen = child.isGroundUnseen(skill) ? figure.groundUnseen : 1;
-    const worth = (1 + 0.2 * waiting) * waited(weeks) * (1 + inTheWay) * unseen;
+    const worth =
+      (1 + 0.2 * waiting) * waited(weeks) * (1 + inTheWay) * unseen * (isAside ? figure.sideStrand : 1);
     const best = this.numbersOf(skill, task, obstacles)
       .map((n) => ({ n, chance: child.chanceAt(skill, n) }))
       .map((one) => ({ ...one, score: this.reachOf(skill, one.n) * child.groundAt(skill, one.n) * worth }))

@@ -1,5 +1,5 @@
 import { settledEvents } from '../trace/settled.js';
-import type { Trace, TraySet, Turns, Word } from '../trace/trace.js';
+import type { HappeningEvent, Trace, TraySet, Turns, Word } from '../trace/trace.js';
 import { rightOf } from './choicesOfSets.js';
 
 export interface ChoiceReading {
@@ -12,6 +12,7 @@ export interface ChoiceReading {
 /** What is right to choose, by what was generated for the try; null where nothing was. */
 export function rightChoice({ layout, size, arrangement }: TraySet): string | null {
   if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
+  if (layout?.pairs) return size % 2 === 0 ? 'all-paired' : 'one-over';
   if (layout?.turns) return turnOf(layout.turns);
   if (layout?.comparison) return rightOf(layout.comparison);
   const [one, other] = layout?.patterns ?? [];
@@ -26,14 +27,17 @@ const turnOf = ({ last, now }: Turns): string =>
   now === last ? 'as-many' : now > last ? 'more-now' : 'fewer-now';
 
 /**
- * Reads the last answer to "which?".
+ * Reads the last answer to "which?"; of sets side by side the last to the first time it was asked.
  * @returns null where that was not asked
  */
 export function readChoice({ set, events }: Pick<Trace, 'set' | 'events'>): ChoiceReading | null {
   const settled = settledEvents(events);
-  const asked = settled.findLastIndex((event) => event.kind === 'ask' && event.question === 'which');
+  const isAsked = (event: HappeningEvent): boolean => event.kind === 'ask' && event.question === 'which';
+  // Of sets that are tested afterwards it is what was thought before that tells how they are compared.
+  const asked = set.layout?.comparison ? settled.findIndex(isAsked) : settled.findLastIndex(isAsked);
   if (asked < 0) return null;
-  const answer = settled.slice(asked).findLast((event) => event.kind === 'answer');
+  const next = settled.findIndex((event, i) => i > asked && isAsked(event));
+  const answer = settled.slice(asked, next < 0 ? undefined : next).findLast(({ kind }) => kind === 'answer');
   const chosen =
     answer?.kind === 'answer' && answer.value !== null && answer.value !== 'did-not-know'
       ? answer.value

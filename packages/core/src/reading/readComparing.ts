@@ -1,3 +1,4 @@
+import { settledEvents } from '../trace/settled.js';
 import type { Comparison, Trace } from '../trace/trace.js';
 import { choicesOf } from './choicesOfSets.js';
 import { readChoice } from './readChoice.js';
@@ -21,9 +22,32 @@ export function readComparing(trace: Pick<Trace, 'set' | 'events'>): ComparingRe
   const { comparison } = trace.set.layout ?? {};
   const choice = comparison && readChoice(trace);
   if (!choice) return null;
-  const place = choicesOf(comparison).findIndex((name) => name === choice.chosen);
-  const chosen = choice.chosen === 'as-many' ? 'as-many' : place < 0 ? null : place;
-  return { comparison, chosen, right: choice.right };
+  return { comparison, chosen: chosenOf(comparison, choice.chosen), right: choice.right };
+}
+
+const placesAsked = (events: Trace['events']): readonly number[] =>
+  settledEvents(events).flatMap((event, i) =>
+    event.kind === 'ask' && event.question === 'which' ? [i] : [],
+  );
+
+/** Whether it was asked once more, after the sets were lined up or counted. */
+export const isTested = ({ events }: Pick<Trace, 'events'>): boolean => placesAsked(events).length > 1;
+
+/** Which set was then found to be the one; null where none was taken. */
+export function readTested(trace: Pick<Trace, 'set' | 'events'>): Chosen | null {
+  const { comparison } = trace.set.layout ?? {};
+  const again = placesAsked(trace.events)[1];
+  if (!comparison || again === undefined) return null;
+  const answer = settledEvents(trace.events)
+    .slice(again)
+    .findLast((event) => event.kind === 'answer');
+  return answer?.kind === 'answer' ? chosenOf(comparison, answer.value) : null;
+}
+
+function chosenOf(comparison: Comparison, value: string | number | null): Chosen | null {
+  if (value === 'as-many') return value;
+  const place = choicesOf(comparison).findIndex((name) => name === value);
+  return place < 0 ? null : place;
 }
 
 /** A set that was not the right one, by what it may have been taken for. */

@@ -50,6 +50,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
     case 'next':
     case 'thing':
     case 'put':
+    case 'placed':
     case 'given':
     case 'amend':
     case 'take-out':

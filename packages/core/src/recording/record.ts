@@ -117,6 +117,8 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
       return [{ ...place, kind: 'given', value: gesture.value }];
     case 'put':
       return [{ ...place, kind: 'put', place: nextPlace(soFar) }];
+    case 'placed':
+      return [{ ...place, kind: 'put', place: gesture.place }];
     case 'two-in-one':
       return amendLastPut((before) => before ?? null);
     case 'left-outside':

@@ -14,6 +14,8 @@ export interface ComparisonWish {
   readonly differ: readonly Trap[];
   /** One of the sets may be empty. */
   readonly mayBeEmpty?: true;
+  /** Only their numerals are shown. */
+  readonly onCards?: true;
 }
 
 /** Things of a row lie so much apart at the least, from middle to middle. (widths of a thing) */
@@ -39,6 +41,7 @@ export const nearRatio = 0.7;
 export function comparisonFor(wish: ComparisonWish, random: Random): Comparison {
   const { relation, differ } = wish;
   const ns = numbersFor(wish, random);
+  if (wish.onCards) return { relation, lie: 'cards', sets: ns.map((n) => cardOf(n, wish.things)) };
   const kinds = kindsFor(wish, ns.length, random);
   // Sides are drawn whether they are used or not: the same seed lays the same numbers for every task.
   const [longest, widest] = [pick(random, [...ns.keys()]), pick(random, [...ns.keys()])];
@@ -49,6 +52,8 @@ export function comparisonFor(wish: ComparisonWish, random: Random): Comparison 
   const sets = isSpread ? spreadOut(rows, widest) : rows;
   return { relation, lie: isSpread ? 'spread' : 'rows', sets };
 }
+
+const cardOf = (n: number, things: string): ComparedSet => ({ n, things, length: 0, depth: 0, across: 0 });
 
 /** The numbers, the largest anywhere. */
 function numbersFor({ relation, n, mayBeEmpty }: ComparisonWish, random: Random): readonly number[] {

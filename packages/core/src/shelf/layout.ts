@@ -3,11 +3,13 @@ import { pick, seededRandom, type Random } from '../common/random.js';
 import {
   besides,
   type Bowl,
+  type Carry,
   type Change,
   type DotPattern,
   type Layout,
   type PatternForm,
   type Turns,
+  type Weighed,
 } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
@@ -99,6 +101,20 @@ function madeFor(
       return withDrops(makes, changeFor(makes, n, random), random);
     case 'handful':
       return { handful: true };
+    case 'parts':
+      return { parts: true, model: otherCounter(laid.things, laid.kinds) };
+    case 'partners':
+      return { pairs: true };
+    case 'pattern':
+      return { carry: carryFor(way, laid) };
+    case 'balance':
+      return { balance: balanceFor(way, n, random) };
+    case 'to-ten':
+      return { places: ten, change: { from: ten, by: n - ten, covered: true } };
+    case 'ten-and-some':
+      return {
+        change: way === 'taken-apart' ? { from: n, by: -ten, covered: true } : { from: ten, by: n - ten },
+      };
     case 'turns':
       return { turns: turnsFor(n, random) };
     case 'beside':
@@ -140,6 +156,43 @@ const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?
 const mostInATurn = 3;
 /** So few are put to a number, or taken from it, that a child can go on from it. */
 const fewMore = 3;
+
+const ten = 10;
+/** Rounds of a pattern that lie there, and then some of the next. */
+const roundsShown = 2;
+
+/** Two kinds of things, or three, in the order of one round. */
+function carryFor(way = 'ab', { things, kinds }: Laid): Carry {
+  const second = otherCounter(things, kinds);
+  const third = otherCounter(
+    second,
+    kinds.filter((kind) => kind !== things),
+  );
+  const of: Readonly<Record<string, string>> = { a: things, b: second, c: third };
+  const unit = [...way].map((letter) => of[letter]!);
+  return { unit, shown: roundsShown * unit.length };
+}
+
+/** n on one side: a numeral, a picture of so many, two numerals, or a numeral and a set. */
+function balanceFor(way: string | undefined, n: number, random: Random): readonly Weighed[] {
+  const first = 1 + Math.floor(random() * (n - 1));
+  switch (way) {
+    case 'picture':
+      return [{ n, as: 'picture' }];
+    case 'two-numerals':
+      return [
+        { n: first, as: 'numeral' },
+        { n: n - first, as: 'numeral' },
+      ];
+    case 'numeral-and-set':
+      return [
+        { n: first, as: 'numeral' },
+        { n: n - first, as: 'set' },
+      ];
+    default:
+      return [{ n, as: 'numeral' }];
+  }
+}
 
 /** One of two turns came to n, the other to as many or fewer: now and then to none. */
 function turnsFor(n: number, random: Random): Turns {

@@ -22,6 +22,7 @@ const setup = (change: Partial<StandInSetup> = {}): StandInSetup => ({
   even: true,
   tells: 'sound',
   asDots: true,
+  form: 'loose',
   ...change,
 });
 const numbers = fc.array(fc.integer({ min: 0, max: 20 }), { minLength: 1, maxLength: mostNumbers });

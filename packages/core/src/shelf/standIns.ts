@@ -1,5 +1,7 @@
 import { pick, seededRandom, seedFrom } from '../common/random.js';
 import { dropsFor } from './layout.js';
+import type { DotPattern, PatternForm } from '../trace/trace.js';
+import { mostDots } from './dots.js';
 import type { StandInKind } from './task.js';
 
 /** So that it fits a die, a spinner or a hand of cards. */
@@ -30,6 +32,8 @@ export interface StandInSetup {
   readonly even: boolean;
   /** How the tin tells that one has fallen. */
   readonly tells: (typeof tellings)[number];
+  /** How the dots lie that are shown for a moment. */
+  readonly form: PatternForm;
   /** A pattern of dots where there is one, or the numeral. */
   readonly asDots: boolean;
 }
@@ -58,6 +62,13 @@ const randomOf = ({ kind, game }: StandInSetup, turn: number) =>
 export function thrown(setup: StandInSetup, turn: number): readonly number[] {
   const random = randomOf(setup, turn);
   return Array.from({ length: setup.kind === 'dice' ? setup.dice : 1 }, () => pick(random, setup.numbers));
+}
+
+/** What is shown for a moment on a turn; as many as the form can show. */
+export function flashed(setup: StandInSetup, turn: number): DotPattern {
+  const most = setup.form === 'die' ? 6 : mostDots;
+  const n = Math.min(most, thrown(setup, turn)[0]!);
+  return { form: setup.form, n, seed: seedFrom(`${setup.game} ${turn}`) };
 }
 
 /** The cards as they lie at first, the top one first. */

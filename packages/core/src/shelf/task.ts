@@ -1,6 +1,7 @@
 import type { CaptureKind } from './captureKind.js';
 import type { ComparisonWish } from './comparison.js';
 import type { ComparingSlip } from '../reading/readComparing.js';
+import type { PartsSlip } from '../reading/partsSlip.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
@@ -16,6 +17,7 @@ export const strands = [
   'counting-on-and-back',
   'comparing',
   'seeing-how-many',
+  'parts-and-wholes',
 ] as const;
 export type Strand = (typeof strands)[number];
 
@@ -29,7 +31,8 @@ export type Watched =
   | GoingOnSlip
   | 'chose-another'
   | ComparingSlip
-  | 'counted-the-seen';
+  | 'counted-the-seen'
+  | PartsSlip;
 
 /** What is generated afresh for each try. */
 export type Made =
@@ -43,6 +46,12 @@ export type Made =
   | 'beside'
   | 'turns'
   | 'handful'
+  | 'parts'
+  | 'partners'
+  | 'pattern'
+  | 'balance'
+  | 'to-ten'
+  | 'ten-and-some'
   | Sum
   | Doing
   | 'game';
@@ -67,6 +76,8 @@ export type SeenStrategy = Extract<
   | 'kept-its-place'
   | 'five-and-some'
   | 'two-alike'
+  | 'stopped-early'
+  | 'touched'
 >;
 
 /** From nought, from one, or from wherever the child begins. */
@@ -77,7 +88,7 @@ export const lessons = ['die', 'envelope', 'cup'] as const;
 export type Lesson = (typeof lessons)[number];
 
 /** What a room without the real thing finds on the screen. */
-export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame'] as const;
+export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame', 'dots', 'balance'] as const;
 export type StandInKind = (typeof standInKinds)[number];
 
 /** How a task is adapted: as a count of things, a run of words, things handed over, or what is only seen. */
@@ -87,7 +98,7 @@ export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing';
 export type Shows = 'loose' | 'die' | 'fingers' | 'frame' | 'two-frames';
 
 /** How sets are made that lie side by side. */
-export type Comparing = Pick<ComparisonWish, 'relation' | 'differ' | 'mayBeEmpty'>;
+export type Comparing = Pick<ComparisonWish, 'relation' | 'differ' | 'mayBeEmpty' | 'onCards'>;
 
 /** One entry of the shelf: what putting the task to a child needs, but for its words, which the catalogue has by its id. */
 export interface TaskEntry {

@@ -3,6 +3,7 @@ import { captureKinds } from './kinds/kinds.js';
 import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { comparingTasks } from './tasks/comparing.js';
+import { partsTasks } from './tasks/parts.js';
 import { seeingTasks } from './tasks/seeing.js';
 import { countingOnTasks } from './tasks/countingOn.js';
 import { cardinalityTasks } from './tasks/cardinality.js';
@@ -22,6 +23,7 @@ const shelf = [
   ...countingOnTasks,
   ...comparingTasks,
   ...seeingTasks,
+  ...partsTasks,
 ] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
@@ -97,10 +99,17 @@ function pileOf({ makes, pile }: TaskEntry, n: number, layout?: Layout): Pick<Tr
   return pile === undefined ? {} : { pile };
 }
 
+/** How many lie there: of a frame that is to be filled, those that are in it. */
+function laidOf(task: TaskEntry, n: number, layout?: Layout): number {
+  if (!laysThings(task) || layout?.handful) return 0;
+  return task.makes === 'to-ten' ? tenCells - n : n;
+}
+const tenCells = 10;
+
 /** What is laid for the task and the number: nothing for words alone, where the number is the target. */
 export function setOf(task: TaskEntry, n: number, things: string, layout?: Layout): TraySet {
   return {
-    size: laysThings(task) && !layout?.handful ? n : 0,
+    size: laidOf(task, n, layout),
     things,
     arrangement: task.arrangement,
     ...pileOf(task, n, layout),

@@ -1,4 +1,4 @@
-import type { Arrangement, TraySet } from '../trace/trace.js';
+import type { Arrangement, Carry, TraySet } from '../trace/trace.js';
 
 /** So many of a kind. */
 export interface Amount {
@@ -14,9 +14,15 @@ export function thingsFor({ size, things, arrangement, pile, layout }: TraySet):
   if (withoutThings.has(arrangement)) return [];
   if (layout?.bowls) return addedUp(layout.bowls);
   if (layout?.comparison) return addedUp(layout.comparison.sets);
+  // Of each kind as many as the whole: one part may be all of it.
+  if (layout?.carry) return addedUp(inRounds(layout.carry, size));
   const counted = { things, n: pile ?? size };
   return addedUp([counted, ...(layout?.model === undefined ? [] : [{ things: layout.model, n: size }])]);
 }
+
+/** The rounds that lie there, and as much again to carry on with. */
+const inRounds = ({ unit, shown }: Carry, next: number): readonly Amount[] =>
+  Array.from({ length: shown + next }, (_, i) => ({ things: unit[i % unit.length]!, n: 1 }));
 
 /** Amounts of several trays added up, kinds in the order in which they first come. */
 export function addedUp(amounts: readonly Amount[]): readonly Amount[] {

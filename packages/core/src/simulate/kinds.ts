@@ -1,5 +1,7 @@
 import { chance, pick } from '../common/random.js';
 import { rightChoice } from '../reading/readChoice.js';
+import { placeableOf } from '../reading/placeable.js';
+import { carried } from '../reading/readCarry.js';
 import { placeName } from '../reading/readSharing.js';
 import type { CaptureKind } from '../shelf/captureKind.js';
 import { laysThings, type Task } from '../shelf/tasks.js';
@@ -38,6 +40,12 @@ interface Puts {
     readonly n: number;
     /** Sets side by side. */
     readonly comparison?: Comparison;
+  };
+  readonly order: {
+    /** What can be put or told. */
+    readonly of: readonly string[];
+    /** What comes next in a pattern; null where all of them are looked for. */
+    readonly wanted: readonly string[] | null;
   };
   /** Asked before it counts, and once more after the things were moved. */
   readonly answer: Laid & {
@@ -170,6 +178,13 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
       return tried.end('finished');
     },
   },
+  order: {
+    put: ({ set }) => {
+      const { carry } = set.layout ?? {};
+      return { of: placeableOf(set), wanted: carry ? carried(carry, carry.shown, set.size) : null };
+    },
+    take: putInOrder,
+  },
   answer: {
     put: ({ task, set, n }) => ({
       size: n,
@@ -189,6 +204,16 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
 };
+
+/** Finds the ways in some order and leaves some out, or carries a pattern on and slips now and then. */
+function putInOrder(tried: TryInProgress, { of, wanted }: Puts['order']): SimulatedTry {
+  const { ability, random } = tried;
+  const places = wanted
+    ? wanted.map((one) => (chance(random, 0.12) ? pick(random, of) : one))
+    : of.slice(0, -1).filter(() => !chance(random, 0.12 + ability.lapse));
+  for (const place of places) tried.add({ kind: 'put', place });
+  return tried.end('finished');
+}
 
 /** Known patterns are seen a little further, and in a frame a whole line at once. */
 const furtherIn: Readonly<Record<DotPattern['form'], number>> = {

@@ -79,23 +79,29 @@ export const skillMap = [
   principle('fewer', 'comparing', [on('more')], 'one-to-one'),
   principle('same', 'comparing', [on('equal-set'), on('more')], 'one-to-one'),
 
+  principle('compare-numerals', 'comparing', [on('same')], 'order'),
+
   threshold('see-few', 'seeing-how-many', [on('order')]),
   threshold('see-dice', 'seeing-how-many', [on('see-few', -4)]),
   threshold('see-fingers', 'seeing-how-many', [on('see-few', -5)]),
   threshold('see-frame', 'seeing-how-many', [on('see-few', -5)]),
   principle('same-looks', 'seeing-how-many', [on('see-frame', 4), on('same')], 'one-to-one'),
 
+  threshold('missing-part', 'parts-and-wholes', [on('conservation'), on('see-few', -3)]),
+  threshold('parts', 'parts-and-wholes', [on('missing-part')]),
+  threshold('to-ten', 'parts-and-wholes', [on('missing-part'), on('count-on')]),
+  principle('ten-and-some', 'parts-and-wholes', [on('order', 15), on('to-ten', 5)], 'order'),
+  principle('partners', 'parts-and-wholes', [on('matching')], 'one-to-one'),
+  principle('patterns', 'parts-and-wholes', [on('matching')], 'one-to-one'),
+  principle('level', 'parts-and-wholes', [on('fetch', 4), on('equal-set')], 'fetch'),
+
   later('name-numeral', 'numeral-recognition', true, [on('order')]),
   later('find-numeral', 'numeral-recognition', true, []),
   later('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
-  later('compare-numerals', 'numeral-recognition', true, [on('order-numerals'), on('more')]),
 
   later('trace-numeral', 'numeral-formation', false, []),
   later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
   later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
-
-  later('parts', 'parts-and-wholes', true, [on('conservation'), on('see-few', -2)]),
-  later('to-ten', 'parts-and-wholes', true, [on('parts'), on('count-on')]),
 
   later('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
   later('tally', 'sorting-and-recording', true, [on('matching')]),

@@ -1,4 +1,4 @@
-import { skillMap } from './entries.js';
+import { skillMap, type AnyStrand } from './entries.js';
 
 export { allStrands, skillMap, type AnyStrand } from './entries.js';
 
@@ -37,6 +37,20 @@ export function skillOf(id: string): SkillEntry {
 export function skillOfPrinciple(principle: Principle): Extract<SkillEntry, { id: Principle }> {
   return skillMap.find((one): one is Extract<SkillEntry, { id: Principle }> => one.id === principle)!;
 }
+
+/** What a room is shown at a glance: of counting itself, and of what goes beyond it. */
+export const roomSkills = {
+  counting: ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'],
+  beyond: ['count-on', 'hidden', 'more', 'fewer', 'see-few', 'missing-part'],
+} as const satisfies Readonly<Record<string, readonly SkillId[]>>;
+
+/** Leaned on to build the others, which are the heart of the work: they come first. */
+const sideStrands: ReadonlySet<AnyStrand> = new Set([
+  'seeing-how-many',
+  'parts-and-wholes',
+  'sorting-and-recording',
+]);
+export const isSideStrand = (strand: AnyStrand): boolean => sideStrands.has(strand);
 
 /** The skills that lean on one directly. */
 export const leaningOn = (id: string): readonly SkillEntry[] =>

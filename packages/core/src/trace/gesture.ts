@@ -18,6 +18,8 @@ export type Gesture =
   | { readonly kind: 'answer'; readonly value: number | string | null }
   | { readonly kind: 'given'; readonly value: number }
   | { readonly kind: 'put' }
+  /** One of a few that can be put, or told, next. */
+  | { readonly kind: 'placed'; readonly place: string }
   | { readonly kind: 'two-in-one' }
   | { readonly kind: 'left-outside' }
   | { readonly kind: 'whole'; readonly to: number }

@@ -52,6 +52,7 @@ export const strategies = [
   'kept-its-place',
   'five-and-some',
   'two-alike',
+  'stopped-early',
 ] as const;
 export type Strategy = (typeof strategies)[number];
 
@@ -146,10 +147,10 @@ export interface ComparedSet {
   readonly across: number;
 }
 
-/** Sets side by side, from the left of the screen; in rows, or each spread over its own ground. */
+/** Sets side by side, from the left of the screen; in rows, each spread over its own ground, or as numerals on cards alone. */
 export interface Comparison {
   readonly relation: Relation;
-  readonly lie: 'rows' | 'spread';
+  readonly lie: 'rows' | 'spread' | 'cards';
   readonly sets: readonly ComparedSet[];
 }
 
@@ -172,6 +173,18 @@ export interface DotPattern {
   readonly form: PatternForm;
   readonly n: number;
   readonly seed: number;
+}
+
+/** A pattern that goes on and on: the kinds of things of one round of it, and how many of it lie there. */
+export interface Carry {
+  readonly unit: readonly string[];
+  readonly shown: number;
+}
+
+/** What is on one side of a balance, in two parts at most: so many, on a card or as a set. */
+export interface Weighed {
+  readonly n: number;
+  readonly as: 'numeral' | 'picture' | 'set';
 }
 
 /** What was generated for a try, so that it can be laid and played again. */
@@ -197,6 +210,13 @@ export interface Layout {
   readonly beside?: Beside;
   /** What is shown on the child’s side: one pattern, or two to be held against each other. */
   readonly patterns?: readonly DotPattern[];
+  /** All the ways are looked for to make the set from two kinds. */
+  readonly parts?: true;
+  /** Is everyone’s partner there, or is one left over? */
+  readonly pairs?: true;
+  readonly carry?: Carry;
+  /** The other side of a balance is made as heavy. */
+  readonly balance?: readonly Weighed[];
   /** Two turns of a game to be compared. */
   readonly turns?: Turns;
   /** Of a game in turns: the most that may be placed in one. */

@@ -25,6 +25,7 @@ export default {
   cellByCell: 'cell by cell',
   aHandful: 'a handful',
   aGuess: 'a guess',
+  doneInOrder: 'That’s all',
   atOnce: 'said at once',
   countedThem: 'counted them',
   seen: {
@@ -40,6 +41,8 @@ export default {
     'kept-its-place': 'a hand kept the place',
     matched: 'one to one',
     looked: 'by looking',
+    'stopped-early': 'stopped when it first moved',
+    touched: 'felt along it',
     'five-and-some': 'five and some',
     'two-alike': 'two alike',
   },

@@ -142,6 +142,26 @@ export default {
     saw: 'took another set than the one asked for',
     move: 'matching one to one, and looking together at which are left over',
   },
+  'said-the-seen': {
+    saw: 'said the part in view for the one that is hidden',
+    move: 'lifting the cloth at once, then covering one only, and saying how many went under',
+  },
+  'said-the-whole': {
+    saw: 'said the whole for the part that is hidden',
+    move: 'letting the child cover some, and say together: so many in all, so many here',
+  },
+  'left-none-out': {
+    saw: 'found all the ways but none-and-all',
+    move: 'an empty plate beside a full one, and asking whether that is a way too',
+  },
+  'missed-ways': {
+    saw: 'did not find all the ways',
+    move: 'turning one thing over at a time, and keeping each way in view on a strip',
+  },
+  'broke-the-pattern': {
+    saw: 'did not carry the pattern on',
+    move: 'saying and tapping two rounds together, then only the next one',
+  },
   'counted-the-seen': {
     saw: 'counted what could be seen at once',
     move: 'one, two and three only, shown and covered, saying the number together as the cover lifts',

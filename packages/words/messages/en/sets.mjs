@@ -35,6 +35,18 @@ export default {
     'one-more': '{things}: one more than {amount}',
     fewer: 'fewer {things} than {amount}',
   },
+  parts: 'ways to make {n} from {one} and {other}',
+  ofPairs: '{amount} in pairs',
+  pattern: 'the pattern {unit}',
+  toTen: '{amount} in a frame of ten, to be filled',
+  card: 'a card with {n}',
+  balance: '{things} to weigh as much as {what}',
+  weighed: {
+    numeral: 'the numeral {n}',
+    picture: 'a picture of {n}',
+    set: 'a set of {n}',
+  },
+  otherParts: 'not {n}',
   shown: {
     loose: '{n, plural, one {1 dot} other {# dots}}',
     die: '{n, plural, one {1 dot} other {# dots}} as on a die',
@@ -58,6 +70,7 @@ export default {
     right: 'Right',
     row: '{where}: {amount}, in a row {length} mm long',
     spread: '{where}: {amount}, over {length} × {depth} mm',
+    card: '{where}: a card with {n}',
     one: '{where}: {amount}',
   },
   doing: {

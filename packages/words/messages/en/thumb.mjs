@@ -12,6 +12,7 @@ export default {
   recorded: 'What was recorded',
   tapWrong: 'Tap what was recorded wrongly.',
   lastWordWas: 'The last word was',
+  putNext: 'What they put or told next',
   beganAt: 'Began at',
   thereWere: 'How many there were',
   thereWereSo: '{n, plural, one {There was 1} other {There were #}}',

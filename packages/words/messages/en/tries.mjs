@@ -56,6 +56,7 @@ export default {
   countedAgain: 'asked again, counted again',
   otherNumber: 'asked again, said a different number',
   askedFor: 'asked for {amount}',
+  askedLevel: 'asked to make it level with {what}',
   askedAsMany: 'asked to make as many as {amount}',
   askedBeside: {
     more: 'asked to make more than {amount}',
@@ -88,6 +89,8 @@ export default {
     'more-now': 'said that was more',
     'fewer-now': 'said that was fewer',
     'as-many': 'said that was the same',
+    'all-paired': 'said all have a partner',
+    'one-over': 'said one is left over',
     'not-as-many': 'said that was not the same',
     yes: 'said they were there',
     no: 'said they weren’t there yet',
@@ -113,6 +116,26 @@ export default {
     length: { more: 'the longer one', less: 'the shorter one' },
     size: { more: 'the larger things', less: 'the smaller things' },
     spread: { more: 'spread wider', less: 'lying closer' },
+  },
+  parts: {
+    all: 'found all {of} ways to make {n}',
+    some: 'found {found} of the {of} ways to make {n}, not {missing}',
+    rising: 'in order, one part rising',
+    falling: 'in order, one part falling',
+    again: '{n, plural, one {told one again} other {told # again}}',
+    other: '{n, plural, one {told one that doesn’t make it} other {told # that don’t make it}}',
+    none: 'found no way to make {n}',
+  },
+  carry: {
+    right: 'carried {pattern} on',
+    some: 'carried {pattern} on for {n}, then put {put} where {wanted} comes next',
+    short: 'carried {pattern} on for {n} so far',
+    none: 'didn’t carry {pattern} on',
+  },
+  tested: {
+    agreed: '{told}; testing showed the same',
+    other: '{told}; after testing took {what}',
+    nothing: '{told}; after testing took none',
   },
   seeing: {
     seen: '{what} shown: said {said} at once',

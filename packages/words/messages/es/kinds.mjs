@@ -25,6 +25,7 @@ export default {
   cellByCell: 'casilla a casilla',
   aHandful: 'un puñado',
   aGuess: 'al azar',
+  doneInOrder: 'Eso es todo',
   atOnce: 'lo dijo enseguida',
   countedThem: 'los contó',
   seen: {
@@ -40,6 +41,8 @@ export default {
     'kept-its-place': 'una mano guardó el sitio',
     matched: 'uno a uno',
     looked: 'mirando',
+    'stopped-early': 'paró cuando se movió',
+    touched: 'tocándola',
     'five-and-some': 'cinco y algunos',
     'two-alike': 'dos iguales',
   },

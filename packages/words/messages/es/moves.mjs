@@ -142,6 +142,26 @@ export default {
     saw: 'eligió otro grupo que el que se preguntaba',
     move: 'emparejar uno a uno, y mirar juntos cuáles sobran',
   },
+  'said-the-seen': {
+    saw: 'dijo la parte a la vista en vez de la escondida',
+    move: 'levantar el paño enseguida, luego tapar solo uno y decir cuántos quedaron debajo',
+  },
+  'said-the-whole': {
+    saw: 'dijo el total en vez de la parte escondida',
+    move: 'que el peque tape algunos, y decir juntos: tantos en total, tantos aquí',
+  },
+  'left-none-out': {
+    saw: 'encontró todas las maneras menos ninguno y todos',
+    move: 'un plato vacío junto a uno lleno, y preguntar si eso también es una manera',
+  },
+  'missed-ways': {
+    saw: 'no encontró todas las maneras',
+    move: 'dar la vuelta a uno cada vez, y dejar cada manera a la vista en una tira',
+  },
+  'broke-the-pattern': {
+    saw: 'no siguió la serie',
+    move: 'decir y tocar juntos dos vueltas, y luego solo lo siguiente',
+  },
   'counted-the-seen': {
     saw: 'contó lo que podía verse de una vez',
     move: 'solo uno, dos y tres, enseñados y tapados, diciendo juntos el número al levantar el paño',

@@ -35,6 +35,18 @@ export default {
     'one-more': '{things}: uno más que {amount}',
     fewer: 'menos {things} que {amount}',
   },
+  parts: 'maneras de hacer {n} con {one} y {other}',
+  ofPairs: '{amount} en parejas',
+  pattern: 'la serie {unit}',
+  toTen: '{amount} en diez casillas, para llenar',
+  card: 'una tarjeta con {n}',
+  balance: '{things} que pesen como {what}',
+  weighed: {
+    numeral: 'la cifra {n}',
+    picture: 'un dibujo de {n}',
+    set: 'un grupo de {n}',
+  },
+  otherParts: 'no son {n}',
   shown: {
     loose: '{n, plural, one {1 punto} other {# puntos}}',
     die: '{n, plural, one {1 punto} other {# puntos}} como en un dado',
@@ -58,6 +70,7 @@ export default {
     right: 'Derecha',
     row: '{where}: {amount}, en una fila de {length} mm',
     spread: '{where}: {amount}, en {length} × {depth} mm',
+    card: '{where}: una tarjeta con {n}',
     one: '{where}: {amount}',
   },
   doing: {

@@ -12,6 +12,7 @@ export default {
   recorded: 'Lo anotado',
   tapWrong: 'Toca lo que se anotó mal.',
   lastWordWas: 'La última palabra fue',
+  putNext: 'Lo que puso o dijo después',
   beganAt: 'Empezó en',
   thereWere: 'Cuántos había',
   thereWereSo: '{n, plural, one {Había 1} other {Había #}}',

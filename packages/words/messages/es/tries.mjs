@@ -56,6 +56,7 @@ export default {
   countedAgain: 'preguntado otra vez, volvió a contar',
   otherNumber: 'preguntado otra vez, dijo otro número',
   askedFor: 'se le pidieron {amount}',
+  askedLevel: 'tenía que igualarlo con {what}',
   askedAsMany: 'se le pidieron tantos como {amount}',
   askedBeside: {
     more: 'se le pidió que hiciera más que {amount}',
@@ -88,6 +89,8 @@ export default {
     'more-now': 'dijo que eran más',
     'fewer-now': 'dijo que eran menos',
     'as-many': 'dijo que eran los mismos',
+    'all-paired': 'dijo que todos tienen pareja',
+    'one-over': 'dijo que sobra uno',
     'not-as-many': 'dijo que no eran los mismos',
     yes: 'dijo que ya estaban',
     no: 'dijo que aún no estaban',
@@ -113,6 +116,26 @@ export default {
     length: { more: 'el más largo', less: 'el más corto' },
     size: { more: 'las cosas más grandes', less: 'las cosas más pequeñas' },
     spread: { more: 'más separadas', less: 'más juntas' },
+  },
+  parts: {
+    all: 'encontró las {of} maneras de hacer {n}',
+    some: 'encontró {found} de las {of} maneras de hacer {n}, no {missing}',
+    rising: 'en orden, con una parte que crece',
+    falling: 'en orden, con una parte que baja',
+    again: '{n, plural, one {repitió una} other {repitió #}}',
+    other: '{n, plural, one {dijo una que no lo hace} other {dijo # que no lo hacen}}',
+    none: 'no encontró ninguna manera de hacer {n}',
+  },
+  carry: {
+    right: 'siguió {pattern}',
+    some: 'siguió {pattern} {n} más, y luego puso {put} donde va {wanted}',
+    short: 'siguió {pattern} {n} más por ahora',
+    none: 'no siguió {pattern}',
+  },
+  tested: {
+    agreed: '{told}; al comprobar, lo mismo',
+    other: '{told}; al comprobar eligió {what}',
+    nothing: '{told}; al comprobar no eligió ninguno',
   },
   seeing: {
     seen: 'con {what} a la vista un momento, dijo {said} enseguida',

@@ -2,7 +2,11 @@ import {
   asksForFewer,
   choicesOf,
   standsOut,
+  isTested,
   readComparing,
+  readTested,
+  type Chosen,
+  type ComparingReading,
   readDifference,
   type Comparison,
   type HowCompared,
@@ -23,6 +27,7 @@ export function layingOf(words: Words, { sets, lie }: Comparison): readonly stri
       length: set.length,
       depth: set.depth,
     };
+    if (lie === 'cards') return lies.card({ where: told.where, n: set.n });
     if (set.n < 2) return lies.one(told);
     return lie === 'rows' ? lies.row(told) : lies.spread(told);
   });
@@ -32,16 +37,39 @@ export function layingOf(words: Words, { sets, lie }: Comparison): readonly stri
 export function tellComparing(words: Words, trace: ReadableTrace): string | null {
   const reading = readComparing(trace);
   if (!reading) return null;
+  const told = tellChosen(words, reading);
+  return isTested(trace) ? tellTested(words, told, reading, readTested(trace)) : told;
+}
+
+/** What was found once the sets were tested: the same, or another. */
+function tellTested(
+  words: Words,
+  told: string,
+  { chosen, comparison }: ComparingReading,
+  found: Chosen | null,
+): string {
+  const { tested, compared } = words.tries;
+  if (found === null) return tested.nothing({ told });
+  if (found === chosen) return tested.agreed({ told });
+  const name = found === 'as-many' ? 'as-many' : (choicesOf(comparison)[found] as 'left-set');
+  const taken = found === 'as-many' ? undefined : comparison.sets[found];
+  const what = taken
+    ? compared.the({ amount: amountOf(words, taken.n, taken.things) })
+    : words.events.choices[name]();
+  return tested.other({ told, what });
+}
+
+function tellChosen(words: Words, { comparison, chosen, right }: ComparingReading): string {
   const { compared } = words.tries;
-  const { comparison, chosen, right } = reading;
   const asked = compared.asked[comparison.relation]({ sets: setsOf(words, comparison) });
   if (chosen === null) return compared.none({ asked });
   if (chosen === 'as-many') return compared.same({ asked });
   const taken = comparison.sets[chosen]!;
   const isAlone =
     comparison.sets.filter(({ n, things }) => n === taken.n && things === taken.things).length === 1;
+  const amount = comparison.lie === 'cards' ? String(taken.n) : amountOf(words, taken.n, taken.things);
   const what = isAlone
-    ? compared.the({ amount: amountOf(words, taken.n, taken.things) })
+    ? compared.the({ amount })
     : words.events.choices[choicesOf(comparison)[chosen] as 'left-set']();
   const also = right ? [] : standingOut(words, chosen, comparison);
   return compared.took({ asked, what: [what, ...(also.length > 0 ? [listOf(words, also)] : [])].join(', ') });

@@ -110,7 +110,7 @@ describe(`the sentences of ${CHILDREN} children of any make-up`, () => {
       for (const statement of said.filter(isOfNumbers)) {
         const text = tellStatement(english, statement);
         const most = passedTo(statement, tries);
-        const held = [/(?:to|counts(?: out)?|gives|up to) (\d+)/, /Likely up to (\d+)/].map((one) =>
+        const held = [/(?:to|counts(?: out)?|gives|up to|sees|make) (\d+)/, /Likely up to (\d+)/].map((one) =>
           numberIn(text, one),
         );
         for (const n of held) if (n !== null) expect(n).toBeLessThanOrEqual(most);
@@ -127,7 +127,7 @@ describe(`the sentences of ${CHILDREN} children of any make-up`, () => {
         if (/ – sure/.test(text)) expect(statement.sureTo).toBeGreaterThan(0);
       }
     }
-    expect(told).toBeGreaterThan(CHILDREN);
+    expect(told).toBeGreaterThan(CHILDREN / 2);
   });
 
   test('no doubt that cannot apply: words are not wanted with other things, nor drops of another kind', () => {

@@ -1,6 +1,7 @@
 import type { Arrangement, Change, Comparison, Things, TraySet } from '@dotting/core';
 import { counterOf } from '@dotting/core';
 import type { Words } from '../words.js';
+import { describeParts } from './parts.js';
 import { patternsOf } from './seeing.js';
 
 /** @throws RangeError for a kind that is not on the shelf */
@@ -13,11 +14,11 @@ export const thingsWords = (words: Words, things: string): string => of(words, t
 export const amountOf = (words: Words, n: number, things: string): string => of(words, things).amount({ n });
 
 /** Sets side by side, from the left: "7 corks or 5 jar lids". */
-export function setsOf(words: Words, { sets }: Pick<Comparison, 'sets'>): string {
+export function setsOf(words: Words, { sets, lie }: Pick<Comparison, 'sets' | 'lie'>): string {
   const isOneKind = new Set(sets.map(({ things }) => things)).size === 1;
   const told = sets.map(({ n, things }, i) =>
     // "3, 7 or 4 corks": of one kind it is named once.
-    isOneKind && i < sets.length - 1 ? String(n) : amountOf(words, n, things),
+    lie === 'cards' || (isOneKind && i < sets.length - 1) ? String(n) : amountOf(words, n, things),
   );
   return words.sets.orSet({ sets: told.slice(0, -1).join(', '), last: told.at(-1)! });
 }
@@ -38,6 +39,8 @@ export function describeSet(
   if (layout?.comparison)
     return sets.sideBySide[layout.comparison.relation]({ sets: setsOf(words, layout.comparison) });
   if (layout?.patterns) return patternsOf(words, layout.patterns);
+  const ofParts = describeParts(words, set);
+  if (ofParts !== null) return ofParts;
   if (layout?.turns) return sets.turns({ last: layout.turns.last, now: layout.turns.now });
   if (layout?.doing) return sets.doing[layout.doing]({ n: target });
   if (layout?.change) return changed(words, set, layout.change);

@@ -26,6 +26,7 @@ import type { Words } from '../words.js';
 import { tellComparing, tellDifference } from './compared.js';
 import { listOf, sentences } from './list.js';
 import { tellSeeing, tellTwoLooks } from './seeing.js';
+import { balanceWords, tellCarry, tellParts } from './parts.js';
 import { sawOf } from './steps.js';
 import { amountOf, describeSet } from './things.js';
 
@@ -42,6 +43,8 @@ export function tellTry(words: Words, trace: ToldTrace): string {
   const { tries } = words;
   const reading = readTry(trace);
   const told = [
+    tellParts(words, trace),
+    tellCarry(words, trace),
     tellSharing(words, trace),
     tellPairing(words, reading, trace),
     ...tellWords(words, reading, trace),
@@ -257,7 +260,9 @@ function tellGiven(words: Words, trace: ToldTrace): readonly string[] {
 }
 
 /** What was asked for: so many, as many as another set, or one that stands to it otherwise. */
-function requestOf({ tries }: Words, amount: string, { set: { layout } }: ToldTrace): string {
+function requestOf(words: Words, amount: string, { set: { layout } }: ToldTrace): string {
+  const { tries } = words;
+  if (layout?.balance) return words.tries.askedLevel({ what: balanceWords(words, layout.balance) });
   if (layout?.beside) return tries.askedBeside[layout.beside]({ amount });
   return layout?.model ? tries.askedAsMany({ amount }) : tries.askedFor({ amount });
 }
@@ -320,6 +325,8 @@ function saidOf({ tries: { said } }: Words, chosen: Word | null): string {
     case 'more-now':
     case 'fewer-now':
     case 'as-many':
+    case 'all-paired':
+    case 'one-over':
       return said[chosen]();
     default:
       return said.other({ what: chosen });

@@ -61,7 +61,9 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
         <Label>{isRead ? words.say.thenSetOut() : words.say.setOut()}</Label>
         <Typography variant="h2">{laid}</Typography>
         <Typography variant="body2">
-          {[told.setOut?.(numbers), way?.name()].filter(Boolean).join('; ')}
+          {[(task.asksAgain ? told : { ...told, ...way }).setOut?.(numbers), way?.name()]
+            .filter(Boolean)
+            .join('; ')}
         </Typography>
         {plan.layout?.comparison && (
           <Box component="ul" sx={{ my: 0.5 }}>
@@ -116,6 +118,7 @@ function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
     ...new Set([
       ...((layout?.bowls ?? layout?.comparison?.sets)?.map((set) => set.things) ?? [things]),
       ...(layout?.model ? [layout.model] : []),
+      ...(layout?.carry?.unit ?? []),
     ]),
   ];
 }
@@ -127,6 +130,12 @@ function layWords({ task: id, size, things, layout }: Plan): string {
       layout.comparison.sets.map((set) => amountOf(words, set.n, set.things)),
     );
   }
+  if (layout?.pairs) return amountOf(words, size, things);
+  if (layout?.parts)
+    return listOf(
+      words,
+      [things, layout.model!].map((kind) => amountOf(words, size, kind)),
+    );
   const set = setOf(taskOf(id), size, things, layout);
   const isPile =
     set.pile !== undefined &&

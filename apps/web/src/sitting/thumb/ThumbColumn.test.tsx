@@ -27,6 +27,7 @@ function column(id: TaskId, props: Partial<ThumbColumnProps> = {}) {
       onOtherWord={(word) => pressed.push(['word', word])}
       onAnswer={(value) => pressed.push(['answer', value])}
       onGiven={(value) => pressed.push(['given', value])}
+      onPlaced={(place) => pressed.push(['placed', place])}
       onCommand={(command) => pressed.push(command)}
       {...props}
     />,

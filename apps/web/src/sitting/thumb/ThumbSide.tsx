@@ -6,7 +6,7 @@ import { ThumbColumn } from './ThumbColumn.js';
 
 type ThumbSideProps = Pick<
   ThumbColumnProps,
-  'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onBegan' | 'onCommand'
+  'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onPlaced' | 'onBegan' | 'onCommand'
 > & { readonly sitting: Sitting };
 
 /** The thumb's column for a sitting as it stands. */

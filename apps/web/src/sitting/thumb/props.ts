@@ -21,6 +21,8 @@ export interface ThumbColumnProps {
   readonly onOtherWord: (word: Word | null) => void;
   readonly onAnswer: (value: Word | null) => void;
   readonly onGiven: (value: number) => void;
+  /** One of a few was put, or told, next. */
+  readonly onPlaced: (place: string) => void;
   /** Where the child began, of a count that may begin anywhere. */
   readonly onBegan: (n: number) => void;
   readonly onCommand: (command: KeyCommand) => void;

@@ -1,5 +1,5 @@
 import type { TraySet } from '@dotting/core';
-import { palette } from '../../common/theme.js';
+import { headingFont, palette } from '../../common/theme.js';
 import { mirrorSize } from './mirrorLayout.js';
 import { setsPlaces } from './setsPlaces.js';
 import { ThingShape } from './ThingShape.js';
@@ -23,13 +23,42 @@ export function Sets({ set }: { readonly set: TraySet }) {
           strokeWidth={2}
         />
       ))}
-      {setsPlaces(comparison, seed).map((places, i) =>
-        places.map(({ x, y, radius }, k) => (
-          <g key={`${i}-${k}`} transform={`translate(${x} ${y}) scale(${radius})`}>
-            <ThingShape things={sets[i]!.things} />
-          </g>
-        )),
-      )}
+      {comparison.lie === 'cards' && sets.map(({ n }, i) => <Card key={i} n={n} x={part * (i + 0.5)} />)}
+      {comparison.lie !== 'cards' &&
+        setsPlaces(comparison, seed).map((places, i) =>
+          places.map(({ x, y, radius }, k) => (
+            <g key={`${i}-${k}`} transform={`translate(${x} ${y}) scale(${radius})`}>
+              <ThingShape things={sets[i]!.things} />
+            </g>
+          )),
+        )}
     </>
   );
 }
+
+const card = { width: 200, height: 260 } as const;
+
+/** A numeral on a card. */
+const Card = ({ n, x }: { readonly n: number; readonly x: number }) => (
+  <g transform={`translate(${x} ${mirrorSize.height / 2})`}>
+    <rect
+      x={-card.width / 2}
+      y={-card.height / 2}
+      width={card.width}
+      height={card.height}
+      rx={18}
+      fill={palette.tray}
+      stroke={palette.ink}
+      strokeWidth={3}
+    />
+    <text
+      textAnchor="middle"
+      dominantBaseline="central"
+      fontSize={140}
+      fontFamily={headingFont}
+      fill={palette.ink}
+    >
+      {n}
+    </text>
+  </g>
+);

@@ -18,11 +18,14 @@ import { Lying } from './Lying.js';
 import { Sum } from './Sum.js';
 import { words } from '../../wording/words.js';
 import { viewOf } from '../kinds/views.js';
+import { Things } from './Things.js';
 import { Tin } from '../tin/Tin.js';
 import { tapOn } from '../useCommands.js';
 import { useSittingNow } from '../useSitting.js';
 
 const SideBySide = later(async () => (await import('./SideBySide.js')).SideBySide);
+const PartsTray = later(async () => (await import('./PartsTray.js')).PartsTray);
+const BalanceTray = later(async () => (await import('./BalanceTray.js')).BalanceTray);
 const Flash = later(async () => (await import('./Flash.js')).Flash);
 const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
@@ -66,6 +69,20 @@ export function Tray({ store, byThing, played }: TrayProps) {
   if (set.layout?.patterns) {
     return <Flash key={sitting.tries.length} store={store} patterns={set.layout.patterns} asked={played} />;
   }
+  const { parts, pairs, carry, balance } = set.layout ?? {};
+  if (parts || pairs || carry) return <PartsTray set={set} />;
+  if (balance) {
+    return (
+      <BalanceTray
+        key={sitting.tries.length}
+        set={set}
+        onLevel={(value, isSwinging) => {
+          gesture({ kind: 'given', value });
+          if (isSwinging) store.dispatch({ kind: 'strategy', strategy: 'stopped-early' });
+        }}
+      />
+    );
+  }
   if (set.layout?.puppet) {
     return (
       <PuppetStage
@@ -102,7 +119,11 @@ function lyingOn(sitting: Sitting): { readonly lying?: ReactNode; readonly meani
   const { change, doing } = set.layout ?? {};
   if (change && laysThings(task) && task.kind === 'answer') {
     return {
-      lying: <Sum change={change} things={set.things} isInView={set.arrangement === 'row'} />,
+      lying: set.layout?.places ? (
+        <Things set={set} />
+      ) : (
+        <Sum change={change} things={set.things} isInView={set.arrangement === 'row' && !change.covered} />
+      ),
       meaning: words.tray.tapWhileWorkingOut(),
     };
   }

@@ -1,0 +1,111 @@
+import type { TraySet } from '@dotting/core';
+import { describeSet } from '@dotting/words';
+import Box from '@mui/material/Box';
+import Button from '@mui/material/Button';
+import Dialog from '@mui/material/Dialog';
+import { useState } from 'react';
+import { Beam, useSwing, weightOf, type Pan } from '../../standIns/Beam.js';
+import { beamWords } from '../../standIns/BalanceBoard.js';
+import { Leave } from '../../standIns/Leave.js';
+import { Shown } from '../../standIns/Shown.js';
+import { words } from '../../wording/words.js';
+import { trayFrame } from './Things.js';
+
+interface BalanceTrayProps {
+  readonly set: TraySet;
+  /** So many were put until the child said that it is level; whether the beam was still moving then. */
+  readonly onLevel: (n: number, isSwinging: boolean) => void;
+}
+
+/** One side of a balance laden, to be laid or shown to the child, who puts corks on the other. */
+export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
+  const [isTurned, setTurned] = useState(false);
+  const left: Pan = { laden: set.layout!.balance!, corks: 0 };
+  const { lean } = useSwing(weightOf(left), 0);
+  return (
+    <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
+      <svg
+        role="img"
+        aria-label={describeSet(words, set)}
+        viewBox="0 0 500 420"
+        width="100%"
+        style={{ flex: 1, minHeight: 0 }}
+      >
+        <Beam left={left} right={{ laden: [], corks: 0 }} lean={lean} />
+      </svg>
+      <Button variant="text" onClick={() => setTurned(true)} sx={{ alignSelf: 'start', m: 1 }}>
+        {words.tray.showToChild()}
+      </Button>
+      <Dialog
+        fullScreen
+        open={isTurned}
+        onClose={() => setTurned(false)}
+        slotProps={{ paper: { 'aria-label': words.tray.showToChild() } }}
+      >
+        <Turned
+          left={left}
+          most={set.pile ?? 15}
+          onLevel={(n, isSwinging) => {
+            setTurned(false);
+            onLevel(n, isSwinging);
+          }}
+        />
+        <Leave onLeave={() => setTurned(false)} />
+      </Dialog>
+    </Box>
+  );
+}
+
+/** The whole screen for the child: one on, one off, and saying that it is level. */
+function Turned({
+  left,
+  most,
+  onLevel,
+}: { readonly left: Pan; readonly most: number } & Pick<BalanceTrayProps, 'onLevel'>) {
+  const [corks, setCorks] = useState(0);
+  const right: Pan = { laden: [], corks };
+  const { lean, isSwinging } = useSwing(weightOf(left), weightOf(right));
+  const { standIns } = words;
+  return (
+    <Box
+      sx={{
+        flex: 1,
+        minHeight: 0,
+        bgcolor: 'tray',
+        display: 'grid',
+        gridTemplateRows: 'minmax(0, 1fr) auto',
+        p: 2,
+      }}
+    >
+      <svg viewBox="0 0 500 420" width="100%" height="100%" aria-hidden>
+        <Beam left={left} right={right} lean={lean} />
+      </svg>
+      <Shown text={beamWords(weightOf(left), weightOf(right), isSwinging)} />
+      <Box sx={{ display: 'flex', gap: 2, justifyContent: 'center' }}>
+        <Button
+          size="large"
+          sx={big}
+          aria-label={standIns.takeOff({ side: standIns.right() })}
+          disabled={corks === 0}
+          onClick={() => setCorks(corks - 1)}
+        >
+          −
+        </Button>
+        <Button
+          size="large"
+          sx={big}
+          aria-label={standIns.putOn({ side: standIns.right() })}
+          disabled={corks === most}
+          onClick={() => setCorks(corks + 1)}
+        >
+          +
+        </Button>
+        <Button size="large" sx={big} onClick={() => onLevel(corks, isSwinging)}>
+          {standIns.isLevel()}
+        </Button>
+      </Box>
+    </Box>
+  );
+}
+
+const big = { minWidth: 96, minHeight: 72, fontSize: '1.4rem' } as const;

@@ -1,0 +1,92 @@
+import {
+  otherParts,
+  readCarry,
+  readParts,
+  wayOf,
+  type Carry,
+  type ReadableTrace,
+  type TraySet,
+  type Weighed,
+} from '@dotting/core';
+import type { Words } from '../words.js';
+import { listOf } from './list.js';
+import { amountOf, thingsWords } from './things.js';
+
+/** Which ways were found to make a number, and how they came; null where none was looked for. */
+export function tellParts(words: Words, trace: ReadableTrace): string | null {
+  const parts = readParts(trace);
+  if (!parts) return null;
+  const { n, found, missing, again, otherNumbers, inOrder } = parts;
+  const { parts: tell } = words.tries;
+  const [many, of] = [String(found.length), String(n + 1)];
+  const ways =
+    found.length === 0
+      ? tell.none({ n })
+      : missing.length === 0
+        ? tell.all({ of, n })
+        : tell.some({
+            found: many,
+            of,
+            n,
+            missing: listOf(
+              words,
+              missing.map((first) => wayOf(n, first)),
+            ),
+          });
+  return [
+    ways,
+    ...(inOrder ? [tell[inOrder]()] : []),
+    ...(again > 0 ? [tell.again({ n: again })] : []),
+    ...(otherNumbers > 0 ? [tell.other({ n: otherNumbers })] : []),
+  ].join(', ');
+}
+
+/** How a pattern was carried on; null where there was none. */
+export function tellCarry(words: Words, trace: ReadableTrace): string | null {
+  const reading = readCarry(trace);
+  if (!reading) return null;
+  const { carry, put, wanted, rightTo, right } = reading;
+  const { carry: tell } = words.tries;
+  const pattern = patternWords(words, carry);
+  if (put.length === 0) return tell.none({ pattern });
+  if (right) return tell.right({ pattern });
+  if (right === null) return tell.short({ pattern, n: rightTo });
+  const named = (things: string): string => thingsWords(words, things);
+  return tell.some({ pattern, n: rightTo, put: named(put[rightTo]!), wanted: named(wanted[rightTo]!) });
+}
+
+/** One round of a pattern: "corks · shells · shells". */
+export const patternWords = (words: Words, { unit }: Pick<Carry, 'unit'>): string =>
+  unit.map((things) => thingsWords(words, things)).join(' · ');
+
+/** What can be put or told next, in words: "2 + 3", "shells". */
+export function placeWords(
+  words: Words,
+  place: string,
+  { size, layout }: Pick<TraySet, 'size' | 'layout'>,
+): string {
+  if (layout?.carry) return thingsWords(words, place);
+  return place === otherParts ? words.sets.otherParts({ n: size }) : place.replace('+', ' + ');
+}
+
+/** What lies on the other side of a balance: "the numeral 3 and a set of 2". */
+export const balanceWords = (words: Words, balance: readonly Weighed[]): string =>
+  listOf(
+    words,
+    balance.map(({ n, as }) => words.sets.weighed[as]({ n })),
+  );
+
+/** Of what is taken apart, paired, carried on, filled or weighed: what it is; null for all else. */
+export function describeParts(words: Words, set: Pick<TraySet, 'size' | 'things' | 'layout'>): string | null {
+  const { size: n, things, layout } = set;
+  const { sets } = words;
+  if (layout?.parts)
+    return sets.parts({ n, one: thingsWords(words, things), other: thingsWords(words, layout.model!) });
+  if (layout?.pairs) return sets.ofPairs({ amount: amountOf(words, n, things) });
+  if (layout?.carry) return sets.pattern({ unit: patternWords(words, layout.carry) });
+  if (layout?.balance)
+    return sets.balance({ things: thingsWords(words, things), what: balanceWords(words, layout.balance) });
+  if (layout?.places !== undefined && layout.change)
+    return sets.toTen({ amount: amountOf(words, n, things) });
+  return null;
+}
