@@ -50,12 +50,11 @@ runCommand(async () => {
   );
 });
 
-/** The towpath as a child has it before it. */
+/** A balance as a child has it before it. */
 async function takeTurned(page, url, shoot) {
-  await page.goto(`${url}/turned?kind=path&numbers=1-3`);
-  await page.getByRole('button', { name: 'Throw the die' }).press('Enter');
-  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
-  await page.locator('[data-at="4"]').waitFor();
+  await page.goto(`${url}/turned?kind=balance&numbers=3, 2`);
+  for (let corks = 0; corks < 4; corks++) await page.getByRole('button', { name: 'Put one on the right side' }).click();
+  await page.getByText('The beam leans to the left side.').waitFor({ state: 'attached' });
   await shoot('turned');
 }
 

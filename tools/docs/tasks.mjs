@@ -5,6 +5,7 @@ const captures = {
   give: 'how many were handed over, and what they were made into',
   share: 'things put one to a place, one tap each',
   choose: 'one of two or three, in one tap',
+  order: 'several of a few, put or told one after the other, one tap each',
   answer: 'a number or nothing, asked once more after something was done to the things',
 };
 

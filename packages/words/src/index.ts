@@ -1,6 +1,6 @@
 export { appLanguages, languages, offeredLanguages, type AppLanguage } from './languages.js';
 export { english, wordsIn, type Words } from './words.js';
-export { tellCaution } from './telling/cautions.js';
+export { tellCautions } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
 export { layingOf, tellCompared } from './telling/compared.js';

@@ -1,8 +1,10 @@
 import type { TraySet } from '@dotting/core';
 import type { ReactNode } from 'react';
+import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { headingFont, materials, palette } from '../common/theme.js';
 import { mirrorSize, placesOf, type Place } from '../sitting/tray/mirrorLayout.js';
 import { Lying } from '../sitting/tray/Lying.js';
+import { Parts } from '../sitting/tray/PartsTray.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things } from '../sitting/tray/Things.js';
 
@@ -31,9 +33,15 @@ type Frame = { readonly x: number; readonly y: number; readonly width: number; r
 
 function drawn(set: TraySet, n: number): readonly [Frame, ReactNode] {
   const { arrangement, layout, pile } = set;
+  if (layout?.patterns)
+    return [
+      { x: 0, y: 0, width: fieldWidth(layout.patterns.length), height: 100 },
+      <Patterns key="patterns" patterns={layout.patterns} />,
+    ];
+  if (layout?.comparison) return [whole, <Sets key="sets" set={set} />];
   if (arrangement === 'none') return [{ x: 0, y: 0, width: 84, height: 56 }, <Said key="said" to={n} />];
   if (arrangement === 'heard') return [{ x: 0, y: 0, width: 84, height: 56 }, <ClosedTin key="tin" />];
-  if (layout?.comparison) return [whole, <Sets key="sets" set={set} />];
+  if (layout?.parts || layout?.pairs || layout?.carry) return [whole, <Parts key="parts" set={set} />];
   if (pile !== undefined || layout?.bowls || layout?.model)
     return [whole, <Lying key="lying" set={set} bowl={null} />];
   const things = <Things key="things" set={set} inDish />;

@@ -102,8 +102,8 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
 }
 
 /**
- * Whether a strand that nobody has looked at is due: the first three at once; counting on once what it rests on has been
- * looked at; the others when the child has been seen for as long as any strand may wait.
+ * Whether a strand that nobody has looked at is due. The first three are at once, counting on is once what it rests on
+ * has been looked at, and the others are when the child has been seen for as long as any strand may wait.
  */
 function isInReach(strand: Strand, looks: readonly LookSummary[], date: string): boolean {
   const isLookedAt = (skill: SkillId): boolean => looks.some((look) => look.skill === skill);
@@ -120,7 +120,7 @@ function isInReach(strand: Strand, looks: readonly LookSummary[], date: string):
       );
     default: {
       const since = looks.reduce((one, { first }) => (first < one ? first : one), date);
-      return daysBetween(since, date) >= 7 * figure.lookAgainWeeks - figure.lookAgainLead;
+      return daysBetween(since, date) >= 7 * figure.lookAgainWeeks;
     }
   }
 }

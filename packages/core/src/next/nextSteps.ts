@@ -251,7 +251,8 @@ class StepMaker {
     const { child } = this;
     const below = (chosen[0]?.n ?? 1) - 1;
     for (const { skill, task, evidence } of [...chosen, ...candidates]) {
-      if (!skill.axis) continue;
+      const isAside = isSideStrand(skill.strand) && !chosen.some((one) => one.skill === skill);
+      if (!skill.axis || isAside) continue;
       const n = this.numbersOf(skill, task, []).findLast(
         (one) => one <= below && child.chanceAt(skill, one) >= figure.goesWell,
       );

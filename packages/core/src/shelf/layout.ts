@@ -1,20 +1,10 @@
 import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
-import {
-  besides,
-  type Bowl,
-  type Carry,
-  type Change,
-  type DotPattern,
-  type Layout,
-  type PatternForm,
-  type Turns,
-  type Weighed,
-} from '../trace/trace.js';
+import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
-import { mostDots } from './dots.js';
-import type { Shows, Sum, TaskEntry } from './task.js';
+import { balanceFor, carryFor, patternsFor, tenAndSome, toTen, type Laid } from './partsLayout.js';
+import type { Sum, TaskEntry } from './task.js';
 
 /** Things beyond the places of a frame, which are to stay outside. */
 export const spareThings = 2;
@@ -52,12 +42,6 @@ export function layoutFor(
     ...madeFor(task, n, { things, kinds }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
-}
-
-/** What is counted, and the kinds that may lie beside it. */
-interface Laid {
-  readonly things: string;
-  readonly kinds: readonly string[];
 }
 
 function madeFor(
@@ -110,11 +94,9 @@ function madeFor(
     case 'balance':
       return { balance: balanceFor(way, n, random) };
     case 'to-ten':
-      return { places: ten, change: { from: ten, by: n - ten, covered: true } };
+      return toTen(n);
     case 'ten-and-some':
-      return {
-        change: way === 'taken-apart' ? { from: n, by: -ten, covered: true } : { from: ten, by: n - ten },
-      };
+      return { change: tenAndSome(way, n) };
     case 'turns':
       return { turns: turnsFor(n, random) };
     case 'beside':
@@ -127,27 +109,6 @@ function madeFor(
   }
 }
 
-/** One pattern, or two frames filled in different ways: of half of them the second has one more or one fewer. */
-function patternsFor(
-  shows: Shows,
-  n: number,
-  way: string | undefined,
-  random: Random,
-): readonly DotPattern[] {
-  const seed = Math.floor(random() * 2 ** 31);
-  if (shows === 'two-frames') {
-    const other = random() < 0.5 ? n : n === mostDots || random() < 0.5 ? n - 1 : n + 1;
-    const [first, second]: readonly PatternForm[] =
-      random() < 0.5 ? ['frame-rows', 'frame-pairs'] : ['frame-pairs', 'frame-rows'];
-    return [
-      { form: first!, n, seed },
-      { form: second!, n: other, seed },
-    ];
-  }
-  const form = shows === 'frame' ? (way === 'pairs' ? 'frame-pairs' : 'frame-rows') : shows;
-  return [{ form, n, seed }];
-}
-
 /** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */
 export const frameSizes = [5, 10, 20] as const;
 const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!;
@@ -156,43 +117,6 @@ const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?
 const mostInATurn = 3;
 /** So few are put to a number, or taken from it, that a child can go on from it. */
 const fewMore = 3;
-
-const ten = 10;
-/** Rounds of a pattern that lie there, and then some of the next. */
-const roundsShown = 2;
-
-/** Two kinds of things, or three, in the order of one round. */
-function carryFor(way = 'ab', { things, kinds }: Laid): Carry {
-  const second = otherCounter(things, kinds);
-  const third = otherCounter(
-    second,
-    kinds.filter((kind) => kind !== things),
-  );
-  const of: Readonly<Record<string, string>> = { a: things, b: second, c: third };
-  const unit = [...way].map((letter) => of[letter]!);
-  return { unit, shown: roundsShown * unit.length };
-}
-
-/** n on one side: a numeral, a picture of so many, two numerals, or a numeral and a set. */
-function balanceFor(way: string | undefined, n: number, random: Random): readonly Weighed[] {
-  const first = 1 + Math.floor(random() * (n - 1));
-  switch (way) {
-    case 'picture':
-      return [{ n, as: 'picture' }];
-    case 'two-numerals':
-      return [
-        { n: first, as: 'numeral' },
-        { n: n - first, as: 'numeral' },
-      ];
-    case 'numeral-and-set':
-      return [
-        { n: first, as: 'numeral' },
-        { n: n - first, as: 'set' },
-      ];
-    default:
-      return [{ n, as: 'numeral' }];
-  }
-}
 
 /** One of two turns came to n, the other to as many or fewer: now and then to none. */
 function turnsFor(n: number, random: Random): Turns {

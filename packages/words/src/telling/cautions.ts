@@ -1,5 +1,6 @@
-import type { Caution, Things } from '@dotting/core';
+import { groupBy, type Caution, type Things } from '@dotting/core';
 import type { Words } from '../words.js';
+import { listOf } from './list.js';
 import { thingsWords } from './things.js';
 
 interface CautionedChild {
@@ -7,29 +8,47 @@ interface CautionedChild {
   readonly allergies: string;
 }
 
-/** A caution in words; null where there is nothing to say of these things. */
-export function tellCaution(words: Words, caution: Caution, child: CautionedChild): string | null {
+/** Cautions in words, each once: what is so of several kinds of things is said of all of them together. */
+export function tellCautions(
+  words: Words,
+  cautions: readonly Caution[],
+  child: CautionedChild,
+): readonly string[] {
+  const alike = groupBy(cautions, (one) =>
+    one.kind === 'choking' || one.kind === 'small-parts' || one.kind === 'mouthed'
+      ? one.kind
+      : JSON.stringify(one),
+  );
+  return [...alike.values()].flatMap((same) => tellCaution(words, same, child) ?? []);
+}
+
+/** Cautions that are alike but for the things; null where there is nothing to say of these. */
+function tellCaution(words: Words, same: readonly Caution[], child: CautionedChild): string | null {
   const { cautions } = words;
+  const caution = same[0]!;
+  const things = listOf(
+    words,
+    [...new Set(same.map((one) => ('things' in one ? one.things : '')))]
+      .filter((one) => one !== '')
+      .map((one) => thingsWords(words, one)),
+  );
   switch (caution.kind) {
     case 'choking':
-      return cautions.choking[caution.because]({
-        things: thingsWords(words, caution.things),
-        name: child.firstName,
-      });
+      return cautions.choking[caution.because]({ things, name: child.firstName });
     case 'small-parts':
-      return cautions.smallParts({ things: thingsWords(words, caution.things) });
+      return cautions.smallParts({ things });
     case 'mouthed':
       return cautions.mouthed();
     case 'allergy':
       return cautions.allergy({
-        things: thingsWords(words, caution.things),
+        things,
         allergen: cautions.allergens[caution.allergen](),
         name: child.firstName,
         allergies: child.allergies.trim(),
       });
     case 'care': {
-      const things = words.things[caution.things as Things];
-      return 'care' in things ? things.care() : null;
+      const of = words.things[caution.things as Things];
+      return 'care' in of ? of.care() : null;
     }
   }
 }

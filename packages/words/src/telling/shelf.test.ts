@@ -11,7 +11,7 @@ import {
   type TaskId,
 } from '@dotting/core';
 import { english } from '../words.js';
-import { tellCaution } from './cautions.js';
+import { tellCautions } from './cautions.js';
 import { adaptationOf, numbersIn, taskWords } from './tasks.js';
 import { amountOf, describeSet } from './things.js';
 
@@ -22,12 +22,14 @@ const cautions = (
   about: Partial<Omit<typeof wren, 'birthDate'>> & { birthDate?: string | null },
 ) => {
   const child = { ...wren, ...about };
-  return cautionsFor(things, child, today)
-    .flatMap((one) => tellCaution(english, one, child) ?? [])
-    .join(' ');
+  return tellCautions(
+    english,
+    things.split(' ').flatMap((kind) => cautionsFor(kind, child, today)),
+    child,
+  ).join(' ');
 };
 
-describe(tellCaution, () => {
+describe(tellCautions, () => {
   test('says why, and defers to the setting’s own rules', () => {
     expect(cautions('cork', { birthDate: null, mouths: null })).toMatch(
       /Choking risk.*no birth date.*wash pot/,
@@ -38,6 +40,15 @@ describe(tellCaution, () => {
       expect(cautions(id, {})).toMatch(/stay with/);
       expect(cautions(id, { birthDate: null })).toMatch(/Your setting’s rules come first/);
     }
+  });
+
+  test('what is so of several kinds is said once of all of them, and the care of each by itself', () => {
+    const told = cautions('cork shell', {});
+    expect(told).toContain('stay with the corks and shells while');
+    expect(told).toMatch(/crumbles.*chipped|chipped.*crumbles/);
+    const choking = cautions('cork shell', { mouths: true });
+    expect(choking.match(/Choking risk/g)).toHaveLength(1);
+    expect(choking.match(/wash pot/g)).toHaveLength(1);
   });
 
   test('names what the child’s list says', () => {

@@ -20,7 +20,7 @@ import { Listed } from '../../common/Listed.js';
 import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
 import type { Sitting } from '../../outbox/sitting.js';
-import { amountOf, numbersIn, taskWords, tellCaution, thingsWords } from '@dotting/words';
+import { amountOf, numbersIn, taskWords, tellCautions, thingsWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
 
 interface PlanSittingProps {
@@ -56,7 +56,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
     ...tray.tasks.flatMap((id) => taskWords(words, id).also?.(numbersIn(plan.size, plan.layout)) ?? []),
   ];
   const cautions = [
-    ...tray.cautions.flatMap((caution) => tellCaution(words, caution, child) ?? []),
+    ...tellCautions(words, tray.cautions, child),
     ...tray.tasks.flatMap((id) => taskWords(words, id).caution?.() ?? []),
   ];
   return (

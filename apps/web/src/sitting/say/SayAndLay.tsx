@@ -7,7 +7,7 @@ import {
   listOf,
   numbersIn,
   taskWords,
-  tellCaution,
+  tellCautions,
 } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -40,9 +40,11 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const also = told.also?.(numbers);
   // Where no counters are, what else is used is what is set out.
   const laid = laysThings(task) ? layWords(plan) : (also ?? words.say.nothingToSetOut());
-  const cautions = thingsOf(plan)
-    .flatMap((kind) => cautionsFor(kind, child, todayHere()))
-    .flatMap((caution) => tellCaution(words, caution, child) ?? []);
+  const cautions = tellCautions(
+    words,
+    thingsOf(plan).flatMap((kind) => cautionsFor(kind, child, todayHere())),
+    child,
+  );
   return (
     <Box sx={column}>
       <Box>

@@ -69,19 +69,21 @@ function Turned({
   return (
     <Box
       sx={{
-        flex: 1,
-        minHeight: 0,
+        // Where there is hardly any room the whole of it scrolls, the adult’s way back with it.
+        flex: '1 0 auto',
         bgcolor: 'tray',
         display: 'grid',
-        gridTemplateRows: 'minmax(0, 1fr) auto',
+        gridTemplateRows: 'minmax(6rem, 1fr) auto',
         p: 2,
       }}
     >
-      <svg viewBox="0 0 500 420" width="100%" height="100%" aria-hidden>
-        <Beam left={left} right={right} lean={lean} />
-      </svg>
+      <Box sx={{ position: 'relative', '& > svg': { position: 'absolute', inset: 0 } }}>
+        <svg viewBox="0 0 500 420" width="100%" height="100%" aria-hidden>
+          <Beam left={left} right={right} lean={lean} />
+        </svg>
+      </Box>
       <Shown text={beamWords(weightOf(left), weightOf(right), isSwinging)} />
-      <Box sx={{ display: 'flex', gap: 2, justifyContent: 'center' }}>
+      <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, justifyContent: 'center' }}>
         <Button
           size="large"
           sx={big}

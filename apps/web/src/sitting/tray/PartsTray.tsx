@@ -17,6 +17,7 @@ export function PartsTray({ set }: { readonly set: TraySet }) {
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         width="100%"
         height="100%"
+        style={{ display: 'block' }}
       >
         <Parts set={set} />
       </svg>
@@ -39,6 +40,9 @@ export function Parts({ set }: { readonly set: TraySet }) {
   return <Heap things={things} n={size} x={mirrorSize.width / 2} y={middle} />;
 }
 
+/** So many lie well apart. */
+const roomy = 6;
+
 function Heap({
   things,
   n,
@@ -50,7 +54,7 @@ function Heap({
   readonly x: number;
   readonly y: number;
 }) {
-  return dish(n, { x, y }, 30).map((place, i) => (
+  return dish(n, { x, y }, n > roomy ? 19 : 28).map((place, i) => (
     <g key={i} transform={`translate(${place.x} ${place.y}) scale(${place.radius})`}>
       <ThingShape things={things} />
     </g>

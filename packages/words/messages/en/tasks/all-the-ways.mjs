@@ -1,9 +1,9 @@
 export default {
   name: 'All the ways',
-  say: 'Here are {n}. How many ways can you make {n} with two kinds?',
-  avoid: 'Don’t ask for “none and all”: see if it comes. Wait after each way.',
+  say: 'How many ways can you make {n} with two kinds?',
+  avoid: 'Don’t ask for “none and all”. Wait after each way.',
   childDoes: 'finds the ways to make a number from two kinds of things',
-  setOut: 'of each kind as many as the number, in two bowls',
+  setOut: 'in two bowls',
   easier: 'the missing part of the same number',
   harder: 'in order, one more of this and one fewer of that',
   otherThings: 'Two colours of bricks, children inside and outside the hut.',

@@ -1,9 +1,9 @@
 export default {
   name: 'De todas las maneras',
-  say: 'Aquí hay {n}. ¿De cuántas maneras puedes hacer {n} con dos clases?',
-  avoid: 'No preguntes por «ninguno y todos»: mira si sale. Espera después de cada manera.',
+  say: '¿De cuántas maneras puedes hacer {n} con dos clases?',
+  avoid: 'No preguntes por «ninguno y todos». Espera después de cada manera.',
   childDoes: 'encuentra las maneras de hacer un número con dos clases de cosas',
-  setOut: 'de cada clase tantos como el número, en dos cuencos',
+  setOut: 'en dos cuencos',
   easier: 'la parte que falta del mismo número',
   harder: 'en orden, uno más de esto y uno menos de aquello',
   otherThings: 'Bloques de dos colores, peques dentro y fuera de la caseta.',
