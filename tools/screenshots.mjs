@@ -53,7 +53,8 @@ runCommand(async () => {
 /** A balance as a child has it before it. */
 async function takeTurned(page, url, shoot) {
   await page.goto(`${url}/turned?kind=balance&numbers=3, 2`);
-  for (let corks = 0; corks < 4; corks++) await page.getByRole('button', { name: 'Put one on the right side' }).click();
+  for (let corks = 0; corks < 4; corks++)
+    await page.getByRole('button', { name: 'Put one on the right side' }).click();
   await page.getByText('The beam leans to the left side.').waitFor({ state: 'attached' });
   await shoot('turned');
 }
