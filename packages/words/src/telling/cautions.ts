@@ -1,7 +1,7 @@
 import { groupBy, type Caution, type Things } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
-import { thingsWords } from './things.js';
+import { thingsWords } from './amounts.js';
 
 interface CautionedChild {
   readonly firstName: string;

@@ -14,7 +14,8 @@ import {
 } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
-import { amountOf, setsOf } from './things.js';
+import { amountOf } from './amounts.js';
+import { setsOf } from './things.js';
 
 /** How each set is laid on a real table, from the left: "Left: 7 corks, in a row 210 mm long". */
 export function layingOf(words: Words, { sets, lie }: Comparison): readonly string[] {

@@ -10,7 +10,7 @@ import {
 } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
-import { amountOf, thingsWords } from './things.js';
+import { amountOf, thingsWords } from './amounts.js';
 
 /** Which ways were found to make a number, and how they came; null where none was looked for. */
 export function tellParts(words: Words, trace: ReadableTrace): string | null {

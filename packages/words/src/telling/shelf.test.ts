@@ -13,7 +13,8 @@ import {
 import { english } from '../words.js';
 import { tellCautions } from './cautions.js';
 import { adaptationOf, numbersIn, taskWords } from './tasks.js';
-import { amountOf, describeSet } from './things.js';
+import { amountOf } from './amounts.js';
+import { describeSet } from './things.js';
 
 const today = '2026-11-25';
 const wren = { firstName: 'Wren', birthDate: '2021-06-01', mouths: false as boolean | null, allergies: '' };

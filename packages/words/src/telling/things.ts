@@ -1,17 +1,8 @@
-import type { Arrangement, Change, Comparison, Things, TraySet } from '@dotting/core';
-import { counterOf } from '@dotting/core';
+import type { Arrangement, Change, Comparison, TraySet } from '@dotting/core';
 import type { Words } from '../words.js';
+import { amountOf, thingsWords } from './amounts.js';
 import { describeParts } from './parts.js';
 import { patternsOf } from './seeing.js';
-
-/** @throws RangeError for a kind that is not on the shelf */
-const of = (words: Words, things: string) => words.things[counterOf(things).id as Things];
-
-/** "corks". */
-export const thingsWords = (words: Words, things: string): string => of(words, things).many();
-
-/** "1 cork", "8 corks", "no corks". */
-export const amountOf = (words: Words, n: number, things: string): string => of(words, things).amount({ n });
 
 /** Sets side by side, from the left: "7 corks or 5 jar lids". */
 export function setsOf(words: Words, { sets, lie }: Pick<Comparison, 'sets' | 'lie'>): string {

@@ -28,7 +28,8 @@ import { listOf, sentences } from './list.js';
 import { tellSeeing, tellTwoLooks } from './seeing.js';
 import { balanceWords, tellCarry, tellParts } from './parts.js';
 import { sawOf } from './steps.js';
-import { amountOf, describeSet } from './things.js';
+import { amountOf } from './amounts.js';
+import { describeSet } from './things.js';
 
 type ToldTrace = ReadableTrace &
   Partial<
