@@ -160,7 +160,7 @@ const table = {
   oneMoreBehind: 2,
   /** … so many things done, shown or stepped. (numbers) */
   doingBehind: 3,
-  /** A flash is on the screen for so long: too short to count. (ms; Mandler & Shebo 1982 took 200, practitioners about a second) */
+  /** A flash is on the screen for so long: too short to count; Mandler & Shebo 1982 took 200 ms, practitioners about a second. (ms) */
   shownFor: 700,
   /** Loose dots that may be expected to be seen without counting, at any of our ages: three (Mandler & Shebo 1982). (dots) */
   seesLoose: 3,
@@ -168,8 +168,9 @@ const table = {
   seesPatterns: 4,
   /** … in a frame, where five is a line: first guess. (dots) */
   seesInFrame: 4,
-  /** Children differ in it by less than in counting, and it gives way within a dot or two: first guesses. (dots) */
+  /** Children differ in it by less than in counting. (dots) */
   seesSd: 1.5,
+  /** It gives way within a dot or two. (dots) */
   seesSlopes: [0.25, 0.5],
   /** … going on from a number, and what comes before one. (numbers) */
   goingOnBehind: 4,
