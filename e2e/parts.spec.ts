@@ -26,7 +26,10 @@ test('all the ways to make four, told as they came, and the one that was not', a
   await sitFor(page, 'Kamala', 4, 'All the ways');
   for (const way of ['0 + 4', '1 + 3', '2 + 2', '3 + 1']) await press(page, way);
   await press(page, 'That’s all');
-  await happened(page, 'Found 4 of the 5 ways to make 4, not 4+0, in order, one part rising.');
+  await happened(
+    page,
+    'Found 4 of the 5 ways to make 4, not 4+0, the double among them, in order, one part rising.',
+  );
   await expect(page.getByText('Sent ✓')).toBeVisible();
   const events = await app.eventsOfLatestTry('Kamala');
   expect(events.map(({ kind }) => kind)).toEqual(['put', 'put', 'put', 'put']);
@@ -35,6 +38,11 @@ test('all the ways to make four, told as they came, and the one that was not', a
   await press(page, '4 + 0');
   await press(page, 'That’s all');
   await happened(page, 'Found all 5 ways to make 4, in order, one part rising.');
+  // Put right where it is told: another way than was taken down.
+  await press(page, 'Not right? Correct it');
+  await page.getByRole('group', { name: 'What was recorded' }).getByRole('button', { name: '0 + 4' }).click();
+  await press(page, 'not 4');
+  await happened(page, /^Found 4 of the 5 ways to make 4, not 0\+4, .*told one that doesn’t make it\.$/);
 });
 
 test('how many more to ten, ten and some built and taken apart, and the part under the cloth', async ({

@@ -83,6 +83,14 @@ test('dots for a moment, and a balance that is level only where both sides weigh
   await expect(dots.locator('circle')).toHaveCount(3);
   await expect(dots).toBeVisible();
   await expect(dots).toBeHidden();
+  // Two sets to compare stand there for as long as it takes.
+  await page.goto('/turned?kind=dots&numbers=2&sets=2');
+  await press(page, 'Show some');
+  await expect(dots.locator('circle')).toHaveCount(4);
+  await press(page, 'Show some');
+  await expect(dots).toBeVisible();
+  await page.goto('/turned?kind=balance&numbers=4&right=3, 1');
+  await expect(page.locator('output')).toHaveText('The beam is level.');
   await page.goto('/turned?kind=balance&numbers=3, 2');
   const said = page.locator('output');
   await expect(said).toHaveText('The beam leans to the left side.');

@@ -113,7 +113,7 @@ export {
   discarded,
   dropTimes,
   firstTurns,
-  flashed,
+  shownDots,
   frames,
   paths,
   readNumbers,

@@ -1,8 +1,9 @@
-import type { HappeningEvent, Question } from '@dotting/core';
+import { placeableOf, type HappeningEvent, type Question, type TraySet } from '@dotting/core';
+import { placeWords } from '@dotting/words';
 import { words } from '../wording/words.js';
 
-/** What was recorded, as short as a chip has room for. */
-export function sayEvent(event: HappeningEvent): string {
+/** What was recorded of a try with this set, as short as a chip has room for. */
+export function sayEvent(event: HappeningEvent, set: Pick<TraySet, 'size' | 'layout'>): string {
   switch (event.kind) {
     case 'count':
       return event.item === 'again' ? words.events.again({ word: String(event.word) }) : String(event.word);
@@ -27,6 +28,8 @@ export function sayEvent(event: HappeningEvent): string {
     case 'given':
       return words.events.gave({ n: event.value });
     case 'put':
+      // One of a few that were told or put one after the other says itself what it was.
+      if (placeableOf(set).includes(event.place)) return placeWords(words, event.place, set);
       return event.place === 'outside'
         ? words.events.leftOutside()
         : words.events.putIn({ place: event.place });

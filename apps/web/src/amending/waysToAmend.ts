@@ -1,4 +1,12 @@
-import { outside, type Happening, type HappeningEvent, type Word } from '@dotting/core';
+import {
+  outside,
+  placeableOf,
+  type Happening,
+  type HappeningEvent,
+  type TraySet,
+  type Word,
+} from '@dotting/core';
+import { placeWords } from '@dotting/words';
 import { words } from '../wording/words.js';
 
 /** What was said in it; undefined where nothing was. */
@@ -16,6 +24,7 @@ export function withSaid(event: HappeningEvent, said: Word): Happening {
 /** The other things that it may have been. */
 export function waysToAmend(
   event: HappeningEvent,
+  set: Pick<TraySet, 'size' | 'layout'>,
 ): readonly { readonly told: string; readonly happening: Happening }[] {
   if (event.kind === 'answer') {
     return [
@@ -31,6 +40,11 @@ export function waysToAmend(
       },
     ];
   }
+  const places = placeableOf(set);
+  if (event.kind === 'put' && places.length > 0)
+    return places
+      .filter((place) => place !== event.place)
+      .map((place) => ({ told: placeWords(words, place, set), happening: { kind: 'put', place } }));
   if (event.kind === 'put')
     return [{ told: words.events.LeftOutside(), happening: { kind: 'put', place: outside } }];
   if (event.kind !== 'count' && event.kind !== 'say') return [];

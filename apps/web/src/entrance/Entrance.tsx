@@ -1,7 +1,7 @@
 import type { Here, PresentAdult } from '@dotting/contract';
 import { languages } from '@dotting/words';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { Outlet } from 'react-router';
 import { queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
@@ -45,6 +45,7 @@ function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentA
   const leave = useCallback(() => void lock(here), [here]);
   const [locksSoon, setLocksSoon] = useState(false);
   useIdle(leave, setLocksSoon);
+  useEffect(askAgainOnceSent, []);
   const value = useMemo(() => ({ here, adult, leave }), [here, adult, leave]);
   return (
     // Another language: everything is drawn anew.
@@ -61,6 +62,18 @@ function Inside({ here, adult }: { readonly here: Here; readonly adult: PresentA
       )}
     </HereContext>
   );
+}
+
+/** What was asked of the server while a try was on its way to it may not know of that try yet. */
+function askAgainOnceSent(): () => void {
+  const isWaiting = (): boolean => outbox.read().tries + outbox.read().closings > 0;
+  let wasWaiting = isWaiting();
+  return outbox.subscribe(() => {
+    const isSent = wasWaiting && !isWaiting();
+    wasWaiting = isWaiting();
+    if (!isSent) return;
+    for (const part of ['child', 'today', 'room']) void queryClient.invalidateQueries({ queryKey: [part] });
+  });
 }
 
 async function enter(here: Here, adult: PresentAdult): Promise<void> {

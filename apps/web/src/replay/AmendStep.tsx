@@ -1,5 +1,5 @@
 import type { ToldTry } from '@dotting/contract';
-import type { Happening, HappeningEvent } from '@dotting/core';
+import type { Happening, HappeningEvent, TraySet } from '@dotting/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -17,13 +17,14 @@ import { words } from '../wording/words.js';
 interface AmendStepProps {
   readonly tryId: string;
   readonly event: HappeningEvent;
+  readonly set: TraySet;
   readonly onDone: () => void;
 }
 
 const reasons = () => [words.replay.tappedWrongly(), words.replay.heardWrongly(), words.replay.otherChild()];
 
 /** Puts one event of a try right, with a reason; the original is kept. */
-export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
+export function AmendStep({ tryId, event, set, onDone }: AmendStepProps) {
   /** Undefined until something is chosen; null: it never happened. */
   const [instead, setInstead] = useState<Happening | null>();
   const [isSaying, setSaying] = useState(false);
@@ -47,16 +48,16 @@ export function AmendStep({ tryId, event, onDone }: AmendStepProps) {
     <Box component="section" aria-label={words.replay.correctStep()} sx={{ display: 'grid', gap: 1 }}>
       <Typography>
         {instead === undefined
-          ? words.replay.instead({ was: sayEvent(event) })
+          ? words.replay.instead({ was: sayEvent(event, set) })
           : instead === null
-            ? words.replay.insteadNothing({ was: sayEvent(event) })
+            ? words.replay.insteadNothing({ was: sayEvent(event, set) })
             : words.replay.insteadThis({
-                was: sayEvent(event),
-                now: sayEvent({ ...instead, seq: event.seq, t: event.t }),
+                was: sayEvent(event, set),
+                now: sayEvent({ ...instead, seq: event.seq, t: event.t }, set),
               })}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
-        {waysToAmend(event).map(({ told, happening }) => (
+        {waysToAmend(event, set).map(({ told, happening }) => (
           <Button key={told} onClick={() => choose(happening)}>
             {told}
           </Button>

@@ -101,6 +101,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
           key={now.event.seq}
           tryId={tried.id}
           event={now.event}
+          set={tried.set}
           onDone={() => setRighting(undefined)}
         />
       )}
@@ -126,7 +127,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
               borderWidth: step.slips.length > 0 ? 3 : 1,
             }}
           >
-            {sayEvent(step.event)}
+            {sayEvent(step.event, tried.set)}
           </Button>
         ))}
       </Box>

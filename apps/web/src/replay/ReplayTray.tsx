@@ -46,7 +46,7 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
             fontWeight={700}
             fill={palette.ink}
           >
-            {sayEvent(now.event)}
+            {sayEvent(now.event, set)}
           </text>
         )}
       </svg>

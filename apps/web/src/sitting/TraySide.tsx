@@ -52,6 +52,7 @@ export function TraySide(props: TraySideProps) {
       )}
       <TrayTools
         events={isPlanning ? null : events}
+        set={set}
         isPeeking={isPeeking}
         onPeek={onPeek}
         byThing={byThing}

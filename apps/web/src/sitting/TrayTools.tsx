@@ -1,4 +1,4 @@
-import type { TraceEvent } from '@dotting/core';
+import type { TraceEvent, TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { words } from '../wording/words.js';
@@ -7,6 +7,7 @@ import { Peek } from './tray/Peek.js';
 interface TrayToolsProps {
   /** What was recorded, to be peeked at; null where there is no try yet. */
   readonly events: readonly TraceEvent[] | null;
+  readonly set: TraySet;
   readonly isPeeking: boolean;
   readonly onPeek: (isPeeking: boolean) => void;
   readonly byThing: boolean;
@@ -19,10 +20,10 @@ interface TrayToolsProps {
 
 /** What can be done about the tray itself, beneath it. */
 export function TrayTools(props: TrayToolsProps) {
-  const { events, isPeeking, onPeek, byThing, onByThing, onTurn, onKeys } = props;
+  const { events, set, isPeeking, onPeek, byThing, onByThing, onTurn, onKeys } = props;
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, minHeight: 48 }}>
-      {events && <Peek events={events} isPeeking={isPeeking} onPeek={onPeek} />}
+      {events && <Peek events={events} set={set} isPeeking={isPeeking} onPeek={onPeek} />}
       {onByThing && (
         <Button variant="text" onClick={() => onByThing(!byThing)} aria-pressed={byThing} sx={quiet}>
           {words.sitting.byThing()}

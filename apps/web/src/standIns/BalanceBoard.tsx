@@ -8,13 +8,10 @@ import { Shown } from './Shown.js';
 
 const most = 20;
 
-/** A balance with numerals on its left side: corks are put on either, or taken off, until it is level. */
+/** A balance with numerals on its sides: corks are put on either, or taken off, until it is level. */
 export function BalanceBoard({ setup }: { readonly setup: StandInSetup }) {
-  const [left, setLeft] = useState<Pan>({
-    laden: setup.numbers.slice(0, 2).map((n) => ({ n, as: 'numeral' })),
-    corks: 0,
-  });
-  const [right, setRight] = useState<Pan>({ laden: [], corks: 0 });
+  const [left, setLeft] = useState<Pan>({ laden: laidOn(setup.numbers), corks: 0 });
+  const [right, setRight] = useState<Pan>({ laden: laidOn(setup.right), corks: 0 });
   const { lean, isSwinging } = useSwing(weightOf(left), weightOf(right));
   const { standIns } = words;
   const sides = [
@@ -66,6 +63,10 @@ export function BalanceBoard({ setup }: { readonly setup: StandInSetup }) {
     </Box>
   );
 }
+
+/** Two numerals fit into a pan. */
+const laidOn = (numbers: readonly number[]): Pan['laden'] =>
+  numbers.slice(0, 2).map((n) => ({ n, as: 'numeral' }));
 
 /** How the beam stands, for whoever hears the screen. */
 export function beamWords(left: number, right: number, isSwinging: boolean): string {

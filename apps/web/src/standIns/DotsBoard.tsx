@@ -1,4 +1,4 @@
-import { figure, flashed, type StandInSetup } from '@dotting/core';
+import { figure, shownDots, type StandInSetup } from '@dotting/core';
 import type { ShowBody } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
@@ -6,15 +6,18 @@ import { Stage } from '../childSide/Stage.js';
 import { words } from '../wording/words.js';
 import { OneButton } from './OneButton.js';
 
-/** Dots for a moment: a tap shows some and covers them, the next shows others. */
+/** Dots: a tap shows one set for a moment and covers it, or two for as long as it takes; the next shows others. */
 export function DotsBoard({ setup }: { readonly setup: StandInSetup }) {
+  const isBrief = setup.sets === 1;
   const [turn, setTurn] = useState(0);
   const [isShowing, setShowing] = useState(false);
   const show: ShowBody | null =
-    turn === 0 ? null : { id: turn, patterns: [flashed(setup, turn - 1)], ms: figure.shownFor };
+    turn === 0
+      ? null
+      : { id: turn, patterns: [...shownDots(setup, turn - 1)], ms: isBrief ? figure.shownFor : null };
   const next = (): void => {
     if (isShowing) return;
-    setShowing(true);
+    setShowing(isBrief);
     setTurn(turn + 1);
   };
   return (

@@ -16,7 +16,7 @@ import { Link, useSearchParams } from 'react-router';
 import { Choice } from '../common/Choice.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { words } from '../wording/words.js';
-import { setupOf, typedIn, type TypedSetup } from './setup.js';
+import { setupOf, typedIn, type TypedSetup, type Wrong } from './setup.js';
 
 const turnsAhead = 10;
 
@@ -74,7 +74,7 @@ export function StandInsPage() {
 
 interface FieldsProps {
   readonly typed: TypedSetup;
-  readonly wrong: 'numbers' | 'game' | 'drops' | null;
+  readonly wrong: Wrong | null;
   readonly onChange: (change: Partial<TypedSetup>) => void;
 }
 
@@ -82,7 +82,7 @@ interface FieldsProps {
 function Fields({ typed, wrong, onChange }: FieldsProps) {
   const { kind } = typed;
   const { standIns } = words;
-  const field = (name: 'numbers' | 'game' | 'drops', label = standIns[name]()) => (
+  const field = (name: Wrong, label = standIns[name]()) => (
     <TextField
       label={label}
       value={typed[name]}
@@ -96,6 +96,7 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
     <>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1.5 }}>
         {field(kind === 'tin' ? 'drops' : 'numbers', kind === 'balance' ? standIns.onLeft() : undefined)}
+        {kind === 'balance' && field('right', standIns.onRight())}
         {field('game')}
       </Box>
       {kind === 'dice' && (
@@ -118,6 +119,17 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
             ['numerals', standIns.numerals()],
           ]}
           onChoose={(shows) => onChange({ shows })}
+        />
+      )}
+      {kind === 'dots' && (
+        <Choice
+          label={standIns.sets()}
+          value={typed.sets}
+          options={[
+            ['1', standIns.oneSet()],
+            ['2', standIns.twoSets()],
+          ]}
+          onChoose={(sets) => onChange({ sets })}
         />
       )}
       {kind === 'dots' && (
@@ -170,7 +182,7 @@ function Fields({ typed, wrong, onChange }: FieldsProps) {
 /** What the game will show, for the adult alone and only when asked for: the child may be looking. */
 function Coming({ setup }: { readonly setup: StandInSetup }) {
   const [isShown, setShown] = useState(false);
-  if (setup.kind === 'tin' || setup.kind === 'balance') return null;
+  if (setup.kind === 'tin' || setup.kind === 'balance' || setup.kind === 'dots') return null;
   return (
     <Box>
       <Button variant="text" aria-expanded={isShown} onClick={() => setShown(!isShown)}>

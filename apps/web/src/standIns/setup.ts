@@ -38,6 +38,9 @@ export interface TypedSetup {
   readonly tells: StandInSetup['tells'];
   readonly shows: 'dots' | 'numerals';
   readonly form: PatternForm;
+  readonly sets: '1' | '2';
+  /** Numerals on the right of a balance; none where it is left empty. */
+  readonly right: string;
 }
 
 /** The set-up as the address has it; what it does not say is as usual. */
@@ -54,18 +57,22 @@ export function typedIn(params: URLSearchParams): TypedSetup {
     gaps: params.get('gaps') === 'uneven' ? 'uneven' : 'even',
     tells: tellings.find((one) => one === params.get('tells')) ?? 'sound',
     shows: params.get('shows') === 'numerals' ? 'numerals' : 'dots',
+    sets: params.get('sets') === '2' ? '2' : '1',
+    right: params.get('right') ?? '',
     form: patternForms.find((one) => one === params.get('form')) ?? 'loose',
   };
 }
 
-export type Wrong = 'numbers' | 'game' | 'drops';
+export type Wrong = 'numbers' | 'game' | 'drops' | 'right';
 
 /** What was typed as a set-up, or which of it is wrong. */
 export function setupOf(typed: TypedSetup): StandInSetup | { readonly wrong: Wrong } {
   const numbers = readNumbers(typed.numbers);
+  const right = typed.right.trim() === '' ? [] : readNumbers(typed.right);
   const game = wholeIn(typed.game, 1, largestGame);
   const drops = wholeIn(typed.drops, fewestDrops, mostDrops);
   if (numbers === null) return { wrong: 'numbers' };
+  if (right === null) return { wrong: 'right' };
   if (game === null) return { wrong: 'game' };
   if (drops === null) return { wrong: 'drops' };
   return {
@@ -80,6 +87,8 @@ export function setupOf(typed: TypedSetup): StandInSetup | { readonly wrong: Wro
     tells: typed.tells,
     asDots: typed.shows === 'dots',
     form: typed.form,
+    sets: typed.sets === '2' ? 2 : 1,
+    right,
   };
 }
 

@@ -45,6 +45,9 @@ describe(readParts, () => {
     expect(read('4+0', '3+1', '2+2', '1+3')).toMatchObject({ inOrder: 'falling' });
     expect(read('0+4', '2+2', '1+3')).toMatchObject({ inOrder: null });
     expect(read('1+3', '2+2')).toMatchObject({ inOrder: null });
+    expect(read('2+2')).toMatchObject({ double: true });
+    expect(read('1+3')).toMatchObject({ double: false });
+    expect(readParts(tryOf('all-the-ways', 5, [put('2+3')]))).toMatchObject({ double: null });
     expect(read('1+3', '1+3', 'other')).toMatchObject({ found: [1], again: 1, otherNumbers: 1 });
   });
 

@@ -12,6 +12,8 @@ export interface PartsReading {
   readonly again: number;
   /** How often two parts were told that do not make the whole. */
   readonly otherNumbers: number;
+  /** Of an even number: two equal parts were among the ways found; null for an odd one. */
+  readonly double: boolean | null;
   /** One part rose as the other fell, all along; null where they came in no order, or were fewer than three. */
   readonly inOrder: 'rising' | 'falling' | null;
 }
@@ -45,6 +47,7 @@ export function readParts({ set, events }: Pick<Trace, 'set' | 'events'>): Parts
     missing: ways.map((_, first) => first).filter((first) => !found.includes(first)),
     again: firsts.length - found.length,
     otherNumbers: told.length - firsts.length,
+    double: n % 2 === 0 ? found.includes(n / 2) : null,
     inOrder: isAll(1) ? 'rising' : isAll(-1) ? 'falling' : null,
   };
 }

@@ -7,6 +7,7 @@ import {
   mostNumbers,
   readNumbers,
   steppedOn,
+  shownDots,
   thrown,
   type StandInSetup,
 } from './standIns.js';
@@ -23,6 +24,8 @@ const setup = (change: Partial<StandInSetup> = {}): StandInSetup => ({
   tells: 'sound',
   asDots: true,
   form: 'loose',
+  right: [],
+  sets: 1,
   ...change,
 });
 const numbers = fc.array(fc.integer({ min: 0, max: 20 }), { minLength: 1, maxLength: mostNumbers });
@@ -94,4 +97,20 @@ test('a piece steps onto the next square, back again, and never off the path', (
   expect(steppedOn(10, path)).toBe(10);
   expect(steppedOn(3, path, -1)).toBe(2);
   expect(steppedOn(0, path, -1)).toBe(0);
+});
+
+test('dots are of the numbers that were set, no more than the form can show, and the same again in the same game', () => {
+  const game = setup({ kind: 'dots', numbers: [2, 9], form: 'die', sets: 2 });
+  for (let turn = 0; turn < 20; turn++) {
+    const shown = shownDots(game, turn);
+    expect(shown).toHaveLength(2);
+    for (const { n } of shown) expect([2, 6]).toContain(n);
+    expect(shownDots(game, turn)).toEqual(shown);
+  }
+  const ns = Array.from({ length: 40 }, (_, turn) =>
+    shownDots(game, turn)
+      .map(({ n }) => n)
+      .join(),
+  );
+  expect(new Set(ns).size).toBe(4);
 });

@@ -32,6 +32,10 @@ export interface StandInSetup {
   readonly even: boolean;
   /** How the tin tells that one has fallen. */
   readonly tells: (typeof tellings)[number];
+  /** Of a balance: the numerals that lie on the right; those on the left are its numbers. */
+  readonly right: readonly number[];
+  /** One set of dots for a moment, or two to be held against each other for as long as it takes. */
+  readonly sets: 1 | 2;
   /** How the dots lie that are shown for a moment. */
   readonly form: PatternForm;
   /** A pattern of dots where there is one, or the numeral. */
@@ -64,11 +68,13 @@ export function thrown(setup: StandInSetup, turn: number): readonly number[] {
   return Array.from({ length: setup.kind === 'dice' ? setup.dice : 1 }, () => pick(random, setup.numbers));
 }
 
-/** What is shown for a moment on a turn; as many as the form can show. */
-export function flashed(setup: StandInSetup, turn: number): DotPattern {
-  const most = setup.form === 'die' ? 6 : mostDots;
-  const n = Math.min(most, thrown(setup, turn)[0]!);
-  return { form: setup.form, n, seed: seedFrom(`${setup.game} ${turn}`) };
+/** The dots that are shown on a turn, one set or two; as many as the form can show. */
+export function shownDots({ form, game, numbers, sets }: StandInSetup, turn: number): readonly DotPattern[] {
+  const most = form === 'die' ? 6 : mostDots;
+  return Array.from({ length: sets }, (_, place) => {
+    const seed = seedFrom(`dots ${game} ${turn} ${place}`);
+    return { form, n: Math.min(most, pick(seededRandom(seed), numbers)), seed };
+  });
 }
 
 /** The cards as they lie at first, the top one first. */

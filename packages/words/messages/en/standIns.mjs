@@ -16,8 +16,8 @@ export default {
     },
     tin: { name: 'drop tin', does: 'A tap lets the things fall into the tin, one after the other, unseen.' },
     dots: {
-      name: 'dots for a moment',
-      does: 'A tap shows some for less than a second and covers them; the next tap shows others.',
+      name: 'dots',
+      does: 'A tap shows some for less than a second and covers them, or two sets to compare; the next tap shows others.',
     },
     balance: {
       name: 'balance',
@@ -28,6 +28,9 @@ export default {
       does: 'Some cells are filled. A tap puts a cork into a cell or takes it out: how many more fill it?',
     },
   },
+  sets: 'How many sets',
+  oneSet: 'one, for a moment',
+  twoSets: 'two, to compare',
   form: 'They look like',
   forms: {
     loose: 'loose dots',
@@ -37,6 +40,7 @@ export default {
     'frame-pairs': 'a frame, two by two',
   },
   onLeft: 'On the left side (such as 5, or 3, 2)',
+  onRight: 'On the right side (may stay empty)',
   left: 'left side',
   right: 'right side',
   putOn: 'Put one on the {side}',
@@ -51,6 +55,7 @@ export default {
   drops: 'How many fall',
   wrong: {
     numbers: 'Write whole numbers from 0 to 20, at most twenty of them, such as 1-6 or 2, 2, 5.',
+    right: 'Write whole numbers from 0 to 20, such as 5 or 3, 2, or leave it empty.',
     game: 'Write a whole number from 1 to 9999.',
     drops: 'Write a whole number from 1 to 20.',
   },

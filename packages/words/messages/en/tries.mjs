@@ -120,6 +120,7 @@ export default {
   parts: {
     all: 'found all {of} ways to make {n}',
     some: 'found {found} of the {of} ways to make {n}, not {missing}',
+    double: 'the double among them',
     rising: 'in order, one part rising',
     falling: 'in order, one part falling',
     again: '{n, plural, one {told one again} other {told # again}}',

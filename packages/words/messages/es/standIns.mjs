@@ -16,8 +16,8 @@ export default {
     },
     tin: { name: 'lata', does: 'Un toque deja caer las cosas en la lata, una tras otra, sin verse.' },
     dots: {
-      name: 'puntos un momento',
-      does: 'Un toque enseña algunos menos de un segundo y los tapa; el siguiente enseña otros.',
+      name: 'puntos',
+      does: 'Un toque enseña algunos menos de un segundo y los tapa, o dos grupos para comparar; el siguiente enseña otros.',
     },
     balance: {
       name: 'balanza',
@@ -28,6 +28,9 @@ export default {
       does: 'Algunas casillas están llenas. Un toque pone o quita un corcho: ¿cuántos más lo llenan?',
     },
   },
+  sets: 'Cuántos grupos',
+  oneSet: 'uno, un momento',
+  twoSets: 'dos, para comparar',
   form: 'Se ven como',
   forms: {
     loose: 'puntos sueltos',
@@ -37,6 +40,7 @@ export default {
     'frame-pairs': 'casillas, de dos en dos',
   },
   onLeft: 'En el lado izquierdo (como 5, o 3, 2)',
+  onRight: 'En el lado derecho (puede quedar vacío)',
   left: 'lado izquierdo',
   right: 'lado derecho',
   putOn: 'Poner uno en el {side}',
@@ -51,6 +55,7 @@ export default {
   drops: 'Cuántas caen',
   wrong: {
     numbers: 'Escribe números enteros del 0 al 20, veinte como mucho, como 1-6 o 2, 2, 5.',
+    right: 'Escribe números enteros del 0 al 20, como 5 o 3, 2, o déjalo vacío.',
     game: 'Escribe un número entero del 1 al 9999.',
     drops: 'Escribe un número entero del 1 al 20.',
   },

@@ -120,6 +120,7 @@ export default {
   parts: {
     all: 'encontró las {of} maneras de hacer {n}',
     some: 'encontró {found} de las {of} maneras de hacer {n}, no {missing}',
+    double: 'con el doble entre ellas',
     rising: 'en orden, con una parte que crece',
     falling: 'en orden, con una parte que baja',
     again: '{n, plural, one {repitió una} other {repitió #}}',

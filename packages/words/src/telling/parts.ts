@@ -16,7 +16,7 @@ import { amountOf, thingsWords } from './amounts.js';
 export function tellParts(words: Words, trace: ReadableTrace): string | null {
   const parts = readParts(trace);
   if (!parts) return null;
-  const { n, found, missing, again, otherNumbers, inOrder } = parts;
+  const { n, found, missing, again, otherNumbers, inOrder, double } = parts;
   const { parts: tell } = words.tries;
   const [many, of] = [String(found.length), String(n + 1)];
   const ways =
@@ -35,6 +35,8 @@ export function tellParts(words: Words, trace: ReadableTrace): string | null {
           });
   return [
     ways,
+    // Of all of them it is plain.
+    ...(double && missing.length > 0 ? [tell.double()] : []),
     ...(inOrder ? [tell[inOrder]()] : []),
     ...(again > 0 ? [tell.again({ n: again })] : []),
     ...(otherNumbers > 0 ? [tell.other({ n: otherNumbers })] : []),

@@ -47,14 +47,14 @@ export function PutRight({ tried, onGesture }: PutRightProps) {
               '&[aria-pressed=true]': { borderColor: 'ink', bgcolor: 'sand' },
             }}
           >
-            {sayEvent(one)}
+            {sayEvent(one, tried.head.set)}
           </Button>
         ))}
       </Box>
       {!event && <Typography variant="body2">{words.thumb.tapWrong()}</Typography>}
       {event && (
         <Box sx={{ display: 'flex', gap: 0.75, flexWrap: 'wrap' }}>
-          {waysToAmend(event).map(({ told, happening }) => (
+          {waysToAmend(event, tried.head.set).map(({ told, happening }) => (
             <Button key={told} onClick={() => amend(happening)}>
               {told}
             </Button>

@@ -1,4 +1,4 @@
-import { settledEvents, type TraceEvent } from '@dotting/core';
+import { settledEvents, type TraceEvent, type TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { sayEvent } from '../../amending/sayEvent.js';
@@ -6,12 +6,13 @@ import { words } from '../../wording/words.js';
 
 interface PeekProps {
   readonly events: readonly TraceEvent[];
+  readonly set: TraySet;
   readonly isPeeking: boolean;
   readonly onPeek: (isPeeking: boolean) => void;
 }
 
 /** The words said so far, small and only while held: a child may see the screen. */
-export function Peek({ events, isPeeking, onPeek }: PeekProps) {
+export function Peek({ events, set, isPeeking, onPeek }: PeekProps) {
   return (
     <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flex: 1, minWidth: 0 }}>
       <Button
@@ -38,11 +39,14 @@ export function Peek({ events, isPeeking, onPeek }: PeekProps) {
             direction: 'rtl',
           }}
         >
-          <bdi>{wordsSaid(events)}</bdi>
+          <bdi>{wordsSaid(events, set)}</bdi>
         </Box>
       )}
     </Box>
   );
 }
 
-const wordsSaid = (events: readonly TraceEvent[]): string => settledEvents(events).map(sayEvent).join(' · ');
+const wordsSaid = (events: readonly TraceEvent[], set: TraySet): string =>
+  settledEvents(events)
+    .map((event) => sayEvent(event, set))
+    .join(' · ');

@@ -91,7 +91,7 @@ export const countingOnTasks = [
     ladder: [3, 4, 5, 6, 7, 8, 9, 10],
     watchFor: ['answered-another'],
     easier: 'drop-in',
-    harder: 'all-the-ways',
+    harder: 'cover-some',
     adaptedAs: 'counting',
     minutes: 4,
   },
