@@ -15,6 +15,9 @@ export const flashes = {
   'flash-dice': { most: 6, further: 1 },
   'flash-fingers': { most: 10, further: 2 },
   'flash-frame': { most: 10, further: 3 },
+  // The same children’s missing parts: no flash, and a skill of as many numbers.
+  'cover-some': { most: 10, further: 4 },
+  'to-ten': { most: 10, further: 4 },
 };
 
 function makeChild(random, further) {
@@ -35,11 +38,10 @@ const truthOf = ({ chanceAt }, most) => {
 };
 
 /** What it says to n dots: right, by counting after all, or one that is near. */
-function answers(child, n, off, random) {
-  const near = Math.max(1, n + (random() < 0.6 ? -1 : 1));
+function answers(child, n, right, off, random) {
   const seen = random() < child.chanceAt(n, off);
   return {
-    value: seen ? n : near,
+    value: seen ? right : Math.max(0, right + (random() < 0.6 ? -1 : 1)),
     strategy: seen && random() < child.counts && n > 2 ? 'counted-all' : 'knew',
   };
 }
@@ -79,7 +81,9 @@ function sitDown(core, child, stand, id, earlier, day, random) {
     const place = earlier.length + tries.length;
     const way = task.ways?.[place % task.ways.length];
     const layout = core.layoutFor(task, n, 'cork', place, way, kinds);
-    const { value, strategy } = answers(child, n, off, random);
+    const { change, patterns } = layout;
+    const right = patterns ? n : change.from + change.by;
+    const { value, strategy } = answers(child, n, right, off, random);
     tries.push({
       id: `try-${place}`,
       childId: 'child',
@@ -91,14 +95,13 @@ function sitDown(core, child, stand, id, earlier, day, random) {
       version: 2,
       set: core.setOf(task, n, 'cork', layout),
       ...core.runOf(task, n),
-      strategy,
+      ...(patterns && { strategy, shownMs: 700 }),
       help: 'none',
       answeredBy: 'alone',
       firstTime: place === 0,
       ended: 'finished',
-      shownMs: 700,
       events: [
-        { seq: 0, t: 0, kind: 'ask', question: 'how-many' },
+        { seq: 0, t: 0, kind: 'ask', question: task.asks },
         { seq: 1, t: 1500, kind: 'answer', value },
       ],
     });

@@ -45,6 +45,7 @@ export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
         <Turned
           left={left}
           most={set.pile ?? 15}
+          asksNumeral={set.layout!.balance![0]!.as === 'picture'}
           onLevel={(n, isSwinging) => {
             setTurned(false);
             onLevel(n, isSwinging);
@@ -56,14 +57,24 @@ export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
   );
 }
 
-/** The whole screen for the child: one on, one off, and saying that it is level. */
+const numerals = Array.from({ length: 10 }, (_, i) => i + 1);
+
+/** The whole screen for the child: one on, one off, or a numeral; and saying that it is level. */
 function Turned({
   left,
   most,
+  asksNumeral,
   onLevel,
-}: { readonly left: Pan; readonly most: number } & Pick<BalanceTrayProps, 'onLevel'>) {
-  const [corks, setCorks] = useState(0);
-  const right: Pan = { laden: [], corks };
+}: { readonly left: Pan; readonly most: number; readonly asksNumeral: boolean } & Pick<
+  BalanceTrayProps,
+  'onLevel'
+>) {
+  const [amount, setAmount] = useState(0);
+  // Of a picture it is asked which numeral weighs as much: that lies there instead of so many corks.
+  const right: Pan =
+    asksNumeral && amount > 0
+      ? { laden: [{ n: amount, as: 'numeral' }], corks: 0 }
+      : { laden: [], corks: amount };
   const { lean, isSwinging } = useSwing(weightOf(left), weightOf(right));
   const { standIns } = words;
   return (
@@ -84,25 +95,35 @@ function Turned({
       </Box>
       <Shown text={beamWords(weightOf(left), weightOf(right), isSwinging)} />
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, justifyContent: 'center' }}>
-        <Button
-          size="large"
-          sx={big}
-          aria-label={standIns.takeOff({ side: standIns.right() })}
-          disabled={corks === 0}
-          onClick={() => setCorks(corks - 1)}
-        >
-          −
-        </Button>
-        <Button
-          size="large"
-          sx={big}
-          aria-label={standIns.putOn({ side: standIns.right() })}
-          disabled={corks === most}
-          onClick={() => setCorks(corks + 1)}
-        >
-          +
-        </Button>
-        <Button size="large" sx={big} onClick={() => onLevel(corks, isSwinging)}>
+        {asksNumeral ? (
+          numerals.map((n) => (
+            <Button key={n} size="large" aria-pressed={n === amount} onClick={() => setAmount(n)}>
+              {n}
+            </Button>
+          ))
+        ) : (
+          <>
+            <Button
+              size="large"
+              sx={big}
+              aria-label={standIns.takeOff({ side: standIns.right() })}
+              disabled={amount === 0}
+              onClick={() => setAmount(amount - 1)}
+            >
+              −
+            </Button>
+            <Button
+              size="large"
+              sx={big}
+              aria-label={standIns.putOn({ side: standIns.right() })}
+              disabled={amount === most}
+              onClick={() => setAmount(amount + 1)}
+            >
+              +
+            </Button>
+          </>
+        )}
+        <Button size="large" sx={big} onClick={() => onLevel(amount, isSwinging)}>
           {standIns.isLevel()}
         </Button>
       </Box>

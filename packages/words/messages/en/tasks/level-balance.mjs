@@ -7,6 +7,8 @@ export default {
     },
     picture: {
       name: 'a picture of so many',
+      say: 'Which number makes it level? Put it on.',
+      setOut: 'beside a balance, a picture on its other side as on the screen, and numerals to choose from',
     },
     'two-numerals': {
       name: 'two numerals',

@@ -7,6 +7,8 @@ export default {
     },
     picture: {
       name: 'un dibujo de tantos',
+      say: '¿Qué número la deja a nivel? Ponlo.',
+      setOut: 'junto a una balanza, con un dibujo en el otro lado como en la pantalla, y cifras para elegir',
     },
     'two-numerals': {
       name: 'dos cifras',
