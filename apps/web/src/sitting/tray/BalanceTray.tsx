@@ -2,13 +2,12 @@ import type { TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import Dialog from '@mui/material/Dialog';
 import { useState } from 'react';
 import { Beam, useSwing, weightOf, type Pan } from '../../standIns/Beam.js';
 import { beamWords } from '../../standIns/BalanceBoard.js';
-import { Leave } from '../../standIns/Leave.js';
 import { Shown } from '../../standIns/Shown.js';
 import { words } from '../../wording/words.js';
+import { ShowToChild } from './ShowToChild.js';
 import { trayFrame } from './Things.js';
 
 interface BalanceTrayProps {
@@ -19,7 +18,6 @@ interface BalanceTrayProps {
 
 /** One side of a balance laden, to be laid or shown to the child, who puts corks on the other. */
 export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
-  const [isTurned, setTurned] = useState(false);
   const left: Pan = { laden: set.layout!.balance!, corks: 0 };
   const { lean } = useSwing(weightOf(left), 0);
   return (
@@ -33,26 +31,19 @@ export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
       >
         <Beam left={left} right={{ laden: [], corks: 0 }} lean={lean} />
       </svg>
-      <Button variant="text" onClick={() => setTurned(true)} sx={{ alignSelf: 'start', m: 1 }}>
-        {words.tray.showToChild()}
-      </Button>
-      <Dialog
-        fullScreen
-        open={isTurned}
-        onClose={() => setTurned(false)}
-        slotProps={{ paper: { 'aria-label': words.tray.showToChild() } }}
-      >
-        <Turned
-          left={left}
-          most={set.pile ?? 15}
-          asksNumeral={set.layout!.balance![0]!.as === 'picture'}
-          onLevel={(n, isSwinging) => {
-            setTurned(false);
-            onLevel(n, isSwinging);
-          }}
-        />
-        <Leave onLeave={() => setTurned(false)} />
-      </Dialog>
+      <ShowToChild>
+        {(close) => (
+          <Turned
+            left={left}
+            most={set.pile ?? 15}
+            asksNumeral={set.layout!.balance![0]!.as === 'picture'}
+            onLevel={(n, isSwinging) => {
+              close();
+              onLevel(n, isSwinging);
+            }}
+          />
+        )}
+      </ShowToChild>
     </Box>
   );
 }

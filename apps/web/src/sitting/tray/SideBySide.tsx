@@ -1,14 +1,11 @@
 import { choicesOf, type TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import ButtonBase from '@mui/material/ButtonBase';
-import Dialog from '@mui/material/Dialog';
-import { useState } from 'react';
-import { Leave } from '../../standIns/Leave.js';
 import { words } from '../../wording/words.js';
 import { mirrorSize } from './mirrorLayout.js';
 import { Sets } from './Sets.js';
+import { ShowToChild } from './ShowToChild.js';
 import { trayFrame } from './Things.js';
 
 /** Sets to be compared, to be laid or shown to the child: nothing on it tells which is right. */
@@ -20,7 +17,6 @@ export function SideBySide({
   /** Null where it is no set that is to be taken. */
   readonly onAnswer: ((value: string) => void) | null;
 }) {
-  const [isTurned, setTurned] = useState(false);
   return (
     <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
       <svg
@@ -32,27 +28,20 @@ export function SideBySide({
       >
         <Sets set={set} />
       </svg>
-      <Button variant="text" onClick={() => setTurned(true)} sx={{ alignSelf: 'start', m: 1 }}>
-        {words.tray.showToChild()}
-      </Button>
-      <Dialog
-        fullScreen
-        open={isTurned}
-        onClose={() => setTurned(false)}
-        slotProps={{ paper: { 'aria-label': words.tray.showToChild() } }}
-      >
-        <Turned
-          set={set}
-          onTaken={
-            onAnswer &&
-            ((value) => {
-              setTurned(false);
-              onAnswer(value);
-            })
-          }
-        />
-        <Leave onLeave={() => setTurned(false)} />
-      </Dialog>
+      <ShowToChild>
+        {(close) => (
+          <Turned
+            set={set}
+            onTaken={
+              onAnswer &&
+              ((value) => {
+                close();
+                onAnswer(value);
+              })
+            }
+          />
+        )}
+      </ShowToChild>
     </Box>
   );
 }
