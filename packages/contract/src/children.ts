@@ -253,6 +253,17 @@ export class StatementRulingView {
 }
 
 /** One skill of the child's page: what may be said, how sure, from what. */
+/** One numeral taken for another. */
+export class MixedUpView {
+  @IsInt()
+  shown: number;
+  /** The numeral that was said or taken, or what was said instead, as it was heard. */
+  @IsString()
+  said: string;
+  @IsInt()
+  times: number;
+}
+
 export class SkillLineView {
   @IsString()
   skill: SkillId;
@@ -277,6 +288,10 @@ export class SkillLineView {
   @ValidateNested({ each: true })
   @Type(() => CoursePointView)
   course: CoursePointView[];
+  /** Of numerals, which were taken for another, the commonest first. */
+  @ValidateNested({ each: true })
+  @Type(() => MixedUpView)
+  mixedUp: MixedUpView[];
   /** What stands in the way, where something does. */
   @OrNull()
   @IsString()

@@ -1,11 +1,16 @@
 import {
   besides,
+  cardKinds,
+  recordings,
   doings,
   patternForms,
   puppetSlips,
   relations,
   type Beside,
   type Bowl,
+  type CardKind,
+  type Cards,
+  type Recording,
   type Carry,
   type Change,
   type ComparedSet,
@@ -186,6 +191,32 @@ export class WeighedBody implements Weighed {
   as: Weighed['as'];
 }
 
+export class CardsBody implements Cards {
+  @IsIn(cardKinds)
+  kind: CardKind;
+
+  @IsInt()
+  @Min(0)
+  @Max(100)
+  n: number;
+
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(40)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(100, { each: true })
+  cards: readonly number[];
+
+  @Maybe()
+  @IsArray()
+  @ArrayMaxSize(40)
+  @IsInt({ each: true })
+  @Min(0, { each: true })
+  @Max(100, { each: true })
+  given?: readonly number[];
+}
+
 /** What was generated for a try, so that it can be laid and played again. */
 export class LayoutBody {
   @Maybe()
@@ -268,6 +299,27 @@ export class LayoutBody {
   @ValidateNested({ each: true })
   @Type(() => WeighedBody)
   balance?: readonly WeighedBody[];
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => CardsBody)
+  cards?: CardsBody;
+
+  @Maybe()
+  @IsIn(recordings)
+  records?: Recording;
+
+  @Maybe()
+  @Equals(true)
+  track?: true;
+
+  @Maybe()
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(6)
+  @ValidateNested({ each: true })
+  @Type(() => BowlBody)
+  sorted?: readonly BowlBody[];
 
   @Maybe()
   @ValidateNested()

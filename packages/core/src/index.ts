@@ -42,7 +42,24 @@ export { readChoice, rightChoice } from './reading/readChoice.js';
 export { readChange, type ChangeReading } from './reading/readChange.js';
 export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
 export { cellsInOrder, dieFace, dotsOf, fingersOf, type PlacedDot } from './shelf/dots.js';
-export { placeableOf } from './reading/placeable.js';
+export { insteadOf, nextSlot, openOptions, placeableOf, slotOfPlace } from './reading/placeable.js';
+export {
+  bundleOf,
+  filled,
+  letterOf,
+  placeIn,
+  putInto,
+  readSlots,
+  slotsOf,
+  type FilledSlot,
+  type Slot,
+} from './reading/slots.js';
+export { readAll, readNumeral, readPlaced } from './reading/readCards.js';
+export { readRecord, readSorted } from './reading/readRecord.js';
+export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
+export { formsOfDigits, strokesOf, usualStyle, type NumeralStyle } from './numerals/style.js';
+export { digitWidth, pathOf } from './numerals/templates.js';
+export { mixedUpWith } from './evidence/mixedUp.js';
 export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
 export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';
 export { readSeeing } from './reading/readSeeing.js';
@@ -55,6 +72,7 @@ export { ruledOf } from './reading/rulings.js';
 export { counters, counterOf, isCounter, otherCounter, type Things } from './shelf/counters.js';
 export { ageInMonths, cautionsFor, fittingCounters, type Caution } from './shelf/cautions.js';
 export {
+  choicesIn,
   tasks,
   taskOf,
   setOf,
@@ -103,7 +121,13 @@ export type { WordSlip } from './reading/readWords.js';
 export type { CountStep } from './trace/trace.js';
 export type { PairingSlip, PairingSlipKind } from './reading/readPairing.js';
 export type { TotalReading } from './reading/readTotal.js';
-export { certainties, isClaimed, isOfNumbers } from './statements/statement.js';
+export {
+  certainties,
+  isClaimed,
+  isOfNumbers,
+  isOfNumerals,
+  type NumeralsStatement,
+} from './statements/statement.js';
 export { sittingChanges, type SittingChange } from './statements/sittingChanges.js';
 export { nextTry } from './asking/nextTry.js';
 export { nextInSitting } from './asking/nextInSitting.js';
@@ -130,6 +154,8 @@ export {
   patternForms,
   relations,
   type Beside,
+  type Cards,
+  type CardKind,
   type ComparedSet,
   type Comparison,
   type Carry,

@@ -9,6 +9,7 @@ export { tellChanges, tellStatement, wantsOf } from './telling/statements.js';
 export { tellMove, tellMoves, tellObstacle, tellStep, tellTitle } from './telling/steps.js';
 export { adaptationOf, numbersIn, taskWords, type ChoosingWords, type TaskWords } from './telling/tasks.js';
 export { placeWords } from './telling/parts.js';
+export { optionWords, slotWords } from './telling/slots.js';
 export { amountOf, thingsWords } from './telling/amounts.js';
 export { describeSet } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

@@ -2,7 +2,9 @@ import type { NextStepView, SkillLineView, StatementRulingView } from '@dotting/
 import {
   courseOf,
   dotsFor,
+  digitByDigit,
   isOfNumbers,
+  isOfNumerals,
   isOnShelf,
   looksAt,
   obstaclesIn,
@@ -18,6 +20,7 @@ import {
   type Statement,
   type ToldObstacle,
   type Trace,
+  type Word,
 } from '@dotting/core';
 import { listOf, taskWords, tellObstacle, tellStatement, tellStep, tellTitle, wantsOf } from '@dotting/words';
 import { spoken } from '../wording/spoken.js';
@@ -76,6 +79,10 @@ export function lineView({ statement, obstacles, ...line }: SkillLine): SkillLin
     name: words.skills[line.skill](),
     statement: statementView(statement),
     certainty: statement?.certainty ?? 'unclear',
+    mixedUp:
+      statement && isOfNumerals(statement)
+        ? statement.mixedUp.map(({ shown, said, times }) => ({ shown, said: saidView(said), times }))
+        : [],
     wanting: statement && isOpen(statement) ? [...wantsOf(words, statement)] : [],
     obstacle:
       obstacles.length === 0
@@ -89,6 +96,9 @@ export function lineView({ statement, obstacles, ...line }: SkillLine): SkillLin
 
 export const statementView = (statement: Statement | null): string =>
   statement ? tellStatement(spoken(), statement) : spoken().statements.notAsked();
+
+const saidView = (said: Word): string =>
+  said === digitByDigit ? spoken().thumb.digitByDigit() : String(said);
 
 /** More is likely than is sure. */
 const isOpen = (statement: Statement): boolean =>

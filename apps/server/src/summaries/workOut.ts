@@ -30,7 +30,7 @@ import type { StepDecisionRow } from '../decisions/decisions.entity.js';
 import { skillLines, type SkillLine } from './childPage.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
-export const makeup = 8;
+export const makeup = 9;
 
 /** What the room's table shows of each child: of counting itself, and of what goes beyond it. */
 const shownSkills: readonly SkillId[] = [...roomSkills.counting, ...roomSkills.beyond];
@@ -149,7 +149,7 @@ function glanceOf(
     skills: shownSkills.map((skillId) => {
       const skill = skillOf(skillId);
       const statement = statementFor(skill, now);
-      const dots = dotsFor(skill, traces, now).slice(0, shownDots);
+      const dots = dotsFor(skill, traces, now).filter(({ n }) => n <= shownDots);
       return {
         skill: skillId,
         sure: statement ? surelyTo(statement) : 0,

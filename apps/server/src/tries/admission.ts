@@ -77,7 +77,7 @@ function checkShelf({ task, set }: PutTry): void {
   const { things, layout } = set;
   const kinds = [
     things,
-    ...(layout?.bowls ?? []).map((bowl) => bowl.things),
+    ...[...(layout?.bowls ?? []), ...(layout?.sorted ?? [])].map((bowl) => bowl.things),
     ...(layout?.comparison?.sets ?? []).map((set) => set.things),
     layout?.model ?? things,
   ];

@@ -1,4 +1,4 @@
-import { placeableOf, type HappeningEvent, type Question, type TraySet } from '@dotting/core';
+import { placeableOf, slotOfPlace, type HappeningEvent, type Question, type TraySet } from '@dotting/core';
 import { placeWords } from '@dotting/words';
 import { words } from '../wording/words.js';
 
@@ -29,7 +29,8 @@ export function sayEvent(event: HappeningEvent, set: Pick<TraySet, 'size' | 'lay
       return words.events.gave({ n: event.value });
     case 'put':
       // One of a few that were told or put one after the other says itself what it was.
-      if (placeableOf(set).includes(event.place)) return placeWords(words, event.place, set);
+      if (slotOfPlace(set, event.place) || placeableOf(set).includes(event.place))
+        return placeWords(words, event.place, set);
       return event.place === 'outside'
         ? words.events.leftOutside()
         : words.events.putIn({ place: event.place });
@@ -48,6 +49,10 @@ function sayQuestion(question: Question): string {
       return words.events.askedToGive();
     case 'which':
       return words.events.askedWhich();
+    case 'name':
+      return words.events.askedName();
+    case 'find':
+      return words.events.askedFind();
     case 'next':
       return words.events.askedNext();
     case 'before':

@@ -1,6 +1,6 @@
 import {
   outside,
-  placeableOf,
+  insteadOf,
   type Happening,
   type HappeningEvent,
   type TraySet,
@@ -40,11 +40,12 @@ export function waysToAmend(
       },
     ];
   }
-  const places = placeableOf(set);
+  const places = event.kind === 'put' ? insteadOf(set, event.place) : [];
   if (event.kind === 'put' && places.length > 0)
-    return places
-      .filter((place) => place !== event.place)
-      .map((place) => ({ told: placeWords(words, place, set), happening: { kind: 'put', place } }));
+    return places.map((place) => ({
+      told: placeWords(words, place, set),
+      happening: { kind: 'put', place },
+    }));
   if (event.kind === 'put')
     return [{ told: words.events.LeftOutside(), happening: { kind: 'put', place: outside } }];
   if (event.kind !== 'count' && event.kind !== 'say') return [];

@@ -44,6 +44,7 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
         )}
       </Box>
       <Box sx={{ display: 'grid', gap: 1, alignContent: 'start' }}>
+        {line.mixedUp.length > 0 && <MixedUp line={line} />}
         <Typography variant="body2">{words.child.basedOn({ n: line.tries.length })}</Typography>
         {line.overruled && (
           <Typography variant="body2">
@@ -60,6 +61,37 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
     </Box>
   );
 }
+
+/** What numerals are taken for, and how often. */
+function MixedUp({ line: { mixedUp } }: { readonly line: SkillLineView }) {
+  return (
+    <table style={{ borderCollapse: 'collapse', fontSize: 14 }}>
+      <caption style={{ textAlign: 'start', fontWeight: 650, paddingBottom: 4 }}>
+        {words.child.mixedUp()}
+      </caption>
+      <thead>
+        <tr>
+          {[words.child.shown(), words.child.takenFor(), words.child.times()].map((head) => (
+            <th key={head} scope="col" style={cell}>
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {mixedUp.map(({ shown, said, times }) => (
+          <tr key={`${shown} ${said}`}>
+            <td style={cell}>{shown}</td>
+            <td style={cell}>{said}</td>
+            <td style={cell}>{times}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const cell = { textAlign: 'start', padding: '2px 16px 2px 0', fontWeight: 'inherit' } as const;
 
 const timeOf = (day: string): number => Date.parse(day);
 const sayTime = (time: number): string => sayShortDay(new Date(time).toISOString().slice(0, 10));

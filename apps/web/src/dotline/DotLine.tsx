@@ -17,15 +17,18 @@ interface DotLineProps {
 const step = 2.7;
 const fiveGap = 1.9;
 
-/** Where a number's dot lies on the line, in radii from its beginning: a wider gap after each five. */
+/**
+ * Where a number's dot lies on the line, in radii from its beginning: a wider gap after each five. Nought lies before the
+ * beginning, so that the others keep their places.
+ */
 export function placeOf(n: number): number {
-  const index = Math.max(0, n - 1);
-  return 1.4 + index * step + Math.floor(index / 5) * fiveGap;
+  const index = n - 1;
+  return 1.4 + index * step + Math.max(0, Math.floor(index / 5)) * fiveGap;
 }
 
 /** The mark of Dotting: a skill along the numbers, one dot each. */
 export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLineProps) {
-  const width = (placeOf(dots.length) + 1.4) * radius;
+  const width = (placeOf(Math.max(1, dots.at(-1)?.n ?? 1)) + 1.4) * radius;
   const height = Math.max(radius * 3, onOpen ? 48 : 0);
   return (
     <svg
@@ -35,8 +38,9 @@ export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLinePr
       aria-label={label}
       style={{ display: 'block', overflow: 'visible' }}
     >
-      {dots.map((dot, i) => {
-        const x = placeOf(i + 1) * radius;
+      {dots.map((dot) => {
+        // A skill without numbers has one dot, at the beginning.
+        const x = placeOf(dots.length > 1 ? dot.n : 1) * radius;
         const canOpen = onOpen !== undefined && dot.tries.length > 0;
         return (
           <g
@@ -46,7 +50,7 @@ export function DotLine({ dots, label, radius = 5.6, onOpen, opened }: DotLinePr
               role: 'button',
               tabIndex: 0,
               'aria-pressed': opened === dot.n,
-              'aria-label': words.dots.dot({
+              'aria-label': (dots.length > 1 ? words.dots.numeral : words.dots.dot)({
                 n: dot.n,
                 certainty: words.dots[dot.form](),
                 tries: dot.tries.length,

@@ -9,18 +9,20 @@ const thin = 1;
 
 interface GlanceLineProps {
   readonly dots: readonly DotForm[];
+  /** The number of the first dot. */
+  readonly from?: 0 | 1;
   /** Says what the line shows, for those who do not see it. */
   readonly label: string;
 }
 
 /** A dot-line that only shows. A room has thousands of dots, so each line is one path for each colour. */
-export function GlanceLine({ dots, label }: GlanceLineProps) {
-  const { ink, brick, speck } = pathsOf(dots);
+export function GlanceLine({ dots, label, from = 1 }: GlanceLineProps) {
+  const { ink, brick, speck } = pathsOf(dots, from);
   return (
     <svg
       role="img"
       aria-label={label}
-      viewBox={`0 0 ${glanceSize(dots.length).width} ${height}`}
+      viewBox={`0 0 ${glanceSize(dots.length - 1 + from).width} ${height}`}
       preserveAspectRatio="xMinYMid"
     >
       {ink && <path d={ink} fill={palette.ink} fillRule="evenodd" />}
@@ -42,12 +44,12 @@ interface Paths {
 const kept = new Map<string, Paths>();
 
 /** Many children have the same line. */
-function pathsOf(dots: readonly DotForm[]): Paths {
-  const key = dots.join();
+function pathsOf(dots: readonly DotForm[], from: number): Paths {
+  const key = `${from} ${dots.join()}`;
   const known = kept.get(key);
   if (known) return known;
   const along = (form: DotForm, shape: (x: number) => string): string =>
-    dots.map((one, i) => (one === form ? shape(placeOf(i + 1) * radius) : '')).join('');
+    dots.map((one, i) => (one === form ? shape(placeOf(i + from) * radius) : '')).join('');
   const paths = {
     ink:
       along('full', (x) => disc(x, radius)) +

@@ -4,6 +4,8 @@ import Box from '@mui/material/Box';
 import { palette } from '../common/theme.js';
 import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
+import { CardsDrawing } from '../sitting/tray/CardsDrawing.js';
+import { RecordDrawing } from '../sitting/tray/RecordTray.js';
 import { Parts } from '../sitting/tray/PartsTray.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
@@ -33,7 +35,11 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
         width="100%"
         height="100%"
       >
-        <Laid set={set} laid={laid} />
+        <Laid
+          set={set}
+          laid={laid}
+          put={steps.flatMap(({ event }) => (event.kind === 'put' ? [event.place] : []))}
+        />
         {place && (
           <circle cx={at.x} cy={at.y} r={at.radius + 9} fill="none" stroke={palette.ink} strokeWidth={4} />
         )}
@@ -55,8 +61,18 @@ export function ReplayTray({ set, steps }: ReplayTrayProps) {
 }
 
 /** What lay there, or was shown. */
-function Laid({ set, laid }: { readonly set: TraySet; readonly laid: TraySet }) {
-  const { comparison, patterns, parts, pairs, carry } = set.layout ?? {};
+function Laid({
+  set,
+  laid,
+  put,
+}: {
+  readonly set: TraySet;
+  readonly laid: TraySet;
+  readonly put: readonly string[];
+}) {
+  const { comparison, patterns, parts, pairs, carry, cards, records, sorted } = set.layout ?? {};
+  if (cards) return <CardsDrawing set={set} put={put} />;
+  if (records || sorted) return <RecordDrawing set={set} put={put} />;
   if (parts || pairs || carry) return <Parts set={set} />;
   if (comparison) return <Sets set={set} />;
   if (!patterns) return <Things set={laid} />;

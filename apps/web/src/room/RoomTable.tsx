@@ -58,11 +58,13 @@ export function RoomTable({ overview, shown, skills, sort, onSort }: RoomTablePr
             </td>
             {skills.map((skill) => {
               const dots = child.glances.find((glance) => glance.skill === skill)?.dots ?? [];
+              const isOfNumerals = skillOf(skill).read?.as === 'numerals';
               return (
                 <td key={skill} data-skill={words.skills[skill]()}>
                   <GlanceLine
-                    label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots)}`}
+                    label={`${child.firstName}, ${words.skills[skill]()}: ${inWords(dots, isOfNumerals)}`}
                     dots={dots}
+                    from={isOfNumerals ? 0 : 1}
                   />
                 </td>
               );
@@ -83,17 +85,29 @@ function follow(event: MouseEvent, navigate: NavigateFunction): void {
   void navigate(link.pathname);
 }
 
-function inWords(dots: readonly DotForm[]): string {
+function inWords(dots: readonly DotForm[], isOfNumerals: boolean): string {
   if (dots.every((form) => form === 'speck')) return words.dots.notAsked();
   const sure = dots.filter((form) => form === 'full').length;
   const likely = sure + dots.filter((form) => form === 'bead').length;
   if (likely === 0) return words.dots.notClear();
+  if (isOfNumerals) return knownOf(dots);
   if (dots.length === 1) return sure === 1 ? 'sure' : 'likely';
   const parts = [
     sure > 0 && words.dots.sureTo({ n: sure }),
     likely > sure && words.dots.likelyTo({ n: likely }),
   ];
   return parts.filter(Boolean).join(', ');
+}
+
+/** Of numerals it is said how many, not how far. */
+function knownOf(dots: readonly DotForm[]): string {
+  const many = (form: DotForm): number => dots.filter((one) => one === form).length;
+  return [
+    many('full') > 0 && words.dots.numeralsKnown({ n: many('full') }),
+    many('bead') > 0 && words.dots.numeralsLikely({ n: many('bead') }),
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** Styled as a whole: a style for every cell is too slow for a large room. */

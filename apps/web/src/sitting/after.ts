@@ -1,6 +1,7 @@
 import type { TryHead } from '@dotting/contract';
 import {
   captureKinds,
+  choicesIn,
   implicitQuestion,
   lastStanding,
   readCheck,
@@ -191,6 +192,7 @@ function afterUndo(sitting: Sitting, now: Now): Sitting {
 function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   const { plan, child } = sitting;
   const task = taskOf(plan.task);
+  const choices = choicesIn(task, plan.layout);
   const head: TryHead = {
     childId: child.id,
     sittingId: sitting.id,
@@ -205,8 +207,8 @@ function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     ...(captureKinds[task.kind].asksForWords && plan.second !== undefined && { second: plan.second }),
     direction: runOf(task, plan.size).direction,
     // Of a handful nobody knows it, and of an empty set there is none.
-    ...(plan.size > 0 && !plan.layout?.handful && { target: targetOf(plan) }),
-    ...(task.choosing && { choices: task.choosing.length }),
+    ...((plan.size > 0 || plan.layout?.cards) && !plan.layout?.handful && { target: targetOf(plan) }),
+    ...(choices && { choices: choices.length }),
     help: 'none',
     answeredBy: 'alone',
     firstTime:

@@ -4,6 +4,7 @@ import {
   figure,
   fittingCounters,
   layoutFor,
+  mixedUpWith,
   nextInSitting,
   openWays,
   seedFrom,
@@ -68,9 +69,10 @@ export function laid(
   const drawn = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
   const kinds = fittingCounters(sitting.child, dayOfNow(now));
-  const pairs = task.compares ? comparedPairs([...sitting.earlier, ...tracesOf(sitting)]) : [];
+  const soFar = task.compares || task.makes === 'find' ? [...sitting.earlier, ...tracesOf(sitting)] : [];
+  const pairs = task.compares ? comparedPairs(soFar) : [];
   const seed = tellingSeed(task, size, things, drawn, chosen, kinds, pairs);
-  const made = layoutFor(task, size, things, seed, chosen, kinds);
+  const made = layoutFor(task, size, things, seed, chosen, kinds, mixedUpWith(size, soFar));
   // What lies turned to match the table stays so.
   const turn = plan.layout?.turn;
   return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };

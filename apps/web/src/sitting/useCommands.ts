@@ -1,4 +1,4 @@
-import { isAllowed, captureKinds, lastTap, type Gesture } from '@dotting/core';
+import { isAllowed, captureKinds, choicesIn, lastTap, type Gesture } from '@dotting/core';
 import { useCallback } from 'react';
 import type { KeyCommand } from './keys.js';
 import { onTheTable, phaseOf, targetOf, type Sitting } from '../outbox/sitting.js';
@@ -69,7 +69,7 @@ export function useCommands(
         case 'turn':
           return store.dispatch({ kind: 'turn' });
         case 'whole':
-          if (task.choosing) return gesture(choice(sitting, 0));
+          if (choicesIn(task, sitting.plan.layout)) return gesture(choice(sitting, 0));
           return gesture({ kind: 'whole', to: targetOf(sitting.plan) });
         case 'second':
           return gesture(choice(sitting, 1));
@@ -100,6 +100,6 @@ export function useCommands(
 function choice(sitting: Sitting, at: number): Gesture | null {
   const table = onTheTable(sitting);
   const isTime = phaseOf(sitting) !== 'read' && !captureKinds[table.task.kind].isStillPutting(table);
-  const option = isTime ? table.task.choosing?.[at] : undefined;
+  const option = isTime ? choicesIn(table.task, table.set.layout)?.[at] : undefined;
   return option === undefined ? null : { kind: 'answer', value: option };
 }

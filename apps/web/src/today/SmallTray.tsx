@@ -4,6 +4,8 @@ import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { headingFont, materials, palette } from '../common/theme.js';
 import { mirrorSize, placesOf, type Place } from '../sitting/tray/mirrorLayout.js';
 import { Lying } from '../sitting/tray/Lying.js';
+import { CardsDrawing } from '../sitting/tray/CardsDrawing.js';
+import { RecordDrawing } from '../sitting/tray/RecordTray.js';
 import { Parts } from '../sitting/tray/PartsTray.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things } from '../sitting/tray/Things.js';
@@ -39,6 +41,8 @@ function drawn(set: TraySet, n: number): readonly [Frame, ReactNode] {
       <Patterns key="patterns" patterns={layout.patterns} />,
     ];
   if (layout?.comparison) return [whole, <Sets key="sets" set={set} />];
+  if (layout?.cards) return [whole, <CardsDrawing key="cards" set={set} />];
+  if (layout?.records || layout?.sorted) return [whole, <RecordDrawing key="record" set={set} />];
   if (arrangement === 'none') return [{ x: 0, y: 0, width: 84, height: 56 }, <Said key="said" to={n} />];
   if (arrangement === 'heard') return [{ x: 0, y: 0, width: 84, height: 56 }, <ClosedTin key="tin" />];
   if (layout?.parts || layout?.pairs || layout?.carry) return [whole, <Parts key="parts" set={set} />];

@@ -10,6 +10,7 @@ import { observationsOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
+import { numeralModel } from './numeralModel.js';
 import type { AskingModel } from './model.js';
 import type { NumberSkill } from '../skills/map.js';
 
@@ -29,6 +30,12 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
       return fetchModel(
         tries.flatMap((trace) => observationsOf(trace).fetch ?? []),
         pile,
+        day,
+      );
+    case 'name-numeral':
+    case 'find-numeral':
+      return numeralModel(
+        tries.flatMap((trace) => observationsOf(trace).numerals),
         day,
       );
     default:

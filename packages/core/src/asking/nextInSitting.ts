@@ -11,13 +11,14 @@ import {
   type TaskId,
 } from '../shelf/tasks.js';
 import { wentWell } from '../evidence/went.js';
-import { isPrinciple } from '../skills/map.js';
+import { isNumeralSkill, isPrinciple } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextReason, NextTry } from './asking.js';
 import { leastOf, type SittingPlan } from './beginSitting.js';
 import { tooMuchLastTime, wantsNoMore } from './tooMuch.js';
 
 import { easyTry } from './easyTry.js';
+import { nextOfNumerals } from './nextOfNumerals.js';
 import { nextOfPrinciple } from './nextOfPrinciple.js';
 import { nextTry } from './nextTry.js';
 
@@ -144,9 +145,9 @@ function otherToCome({ plan, tries }: SittingSoFar, task: Task): Task | null {
 
 function nextOf(task: Task, sitting: SittingSoFar, seconds: number): NextTry {
   const asking = askingFor(task, sitting, seconds);
-  return !isPrinciple(task.looksAt)
-    ? nextTry(task.looksAt, asking)
-    : nextOfPrinciple(task, task.looksAt, asking);
+  const { looksAt } = task;
+  if (isPrinciple(looksAt)) return nextOfPrinciple(task, looksAt, asking);
+  return isNumeralSkill(looksAt) ? nextOfNumerals(task, looksAt, asking) : nextTry(looksAt, asking);
 }
 
 function askingFor(

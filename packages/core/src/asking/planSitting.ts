@@ -121,6 +121,7 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
   // Larger numbers want as many more of each.
   for (const { things: kind, n: lies } of addedUp(layout?.comparison?.sets ?? []))
     need(kind, lies + figure.traySpare);
+  for (const kind of layout?.sorted ?? []) need(kind.things, kind.n + figure.traySpare);
   for (const kind of new Set(layout?.carry?.unit)) need(kind, n + figure.traySpare);
   if (layout?.model) need(layout.model, Math.min(largestOf(tasks[0]!), n + figure.reach));
   return {
@@ -133,6 +134,8 @@ export function trayFor({ task, main, n, things, layout, other, child, day }: Tr
 /** So many that the number can go up within the sitting without fetching more. */
 function amountFor(task: Task, n: number): number {
   if (task.pile !== undefined) return task.pile;
+  // A stair takes a tower for each number.
+  if (task.makes === 'stair') return (n * (n + 1)) / 2;
   const most = Math.min(largestOf(task), n + figure.traySpare);
   if (task.compares) return 2 * most;
   return task.makes === 'cells' || task.makes === 'jars' ? most + spareThings : most;

@@ -172,6 +172,34 @@ const table = {
   seesSd: 1.5,
   /** It gives way within a dot or two. (dots) */
   seesSlopes: [0.25, 0.5],
+  /** A numeral nobody has asked for yet: so probably it is learned. (probability) */
+  numeralStart: 0.3,
+  /** … it is learned in a week of nursery; for the choice of the next question alone. (chance a week) */
+  numeralLearning: 0.05,
+  /** … and lost again. (chance a week) */
+  numeralForgetting: 0.02,
+  /** What is learned is named otherwise all the same. (chance) */
+  numeralSlip: 0.08,
+  /** What is not is named by luck, where nothing is shown to choose from. (chance) */
+  numeralGuess: 0.05,
+  /** A numeral said for another is so much less probably learned itself. (times the odds) */
+  numeralInstead: 0.5,
+  /** Known is what is so probably learned … (probability) */
+  numeralKnown: 0.9,
+  /** … and likely what is so probably learned. (probability) */
+  numeralLikely: 0.8,
+  /** Cards of which one is to be found. (cards) */
+  cardsToFind: 4,
+  /** A numeral read by the way, as when so many are put for it: the number could have come by luck as from so many cards. (cards) */
+  readByTheWay: 5,
+  /** All of a numeral found, and nothing else: hardly luck. (cards) */
+  allFound: 8,
+  /** So many numerals in one sitting. (tries) */
+  numeralsInSitting: 8,
+  /** Larger numerals wait until so many of the smaller ones are probably learned. (share) */
+  numeralsBefore: 0.6,
+  /** Cards put in order come so far after the words. (numbers) */
+  inOrderBehind: 4,
   /** … going on from a number, and what comes before one. (numbers) */
   goingOnBehind: 4,
   /** … saying what comes before. (numbers) */

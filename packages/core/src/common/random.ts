@@ -22,6 +22,16 @@ export function pick<T>(random: Random, from: readonly T[]): T {
   return from[Math.floor(random() * from.length)]!;
 }
 
+/** In another order, drawn by lot (Fisher & Yates). */
+export function shuffled<T>(from: readonly T[], random: Random): readonly T[] {
+  const list = [...from];
+  for (let last = list.length - 1; last > 0; last--) {
+    const other = Math.floor(random() * (last + 1));
+    [list[last], list[other]] = [list[other]!, list[last]!];
+  }
+  return list;
+}
+
 /** A version 4 UUID from the stream. */
 export function seededUuid(random: Random): string {
   const hex = Array.from({ length: 32 }, (_, i) => {

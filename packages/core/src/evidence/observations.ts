@@ -1,5 +1,6 @@
 import { figure } from '../common/parameters.js';
 import type { FetchTry } from '../estimates/knowerLevels.js';
+import type { NumeralTry } from '../estimates/numerals.js';
 import type { ThresholdTry } from '../estimates/threshold.js';
 import type { TrackingTry } from '../estimates/tracking.js';
 import { captureKinds } from '../shelf/kinds/kinds.js';
@@ -18,6 +19,7 @@ import {
 } from '../skills/map.js';
 import { tasks } from '../shelf/tasks.js';
 import { principleReaders } from './principleReaders.js';
+import { numeralsIn } from './numeralsIn.js';
 import { placeOfPairing } from './slipPlaces.js';
 import { thresholdReaders } from './thresholdReaders.js';
 import { isFetching } from '../trace/isFetching.js';
@@ -49,6 +51,8 @@ export interface Observations {
   readonly fetch: FetchTry | null;
   readonly thresholds: Readonly<Partial<Record<ThresholdSkill, ThresholdTry>>>;
   readonly principles: Readonly<Partial<Record<Principle, PrincipleLook>>>;
+  /** What it tells of numerals, named or found. */
+  readonly numerals: readonly NumeralTry[];
 }
 
 const kept = new WeakMap<Trace, Observations>();
@@ -62,7 +66,14 @@ export function observationsOf(trace: Trace): Observations {
   return observations;
 }
 
-const nothing: Observations = { order: null, tracking: null, fetch: null, thresholds: {}, principles: {} };
+const nothing: Observations = {
+  order: null,
+  tracking: null,
+  fetch: null,
+  thresholds: {},
+  principles: {},
+  numerals: [],
+};
 
 function observe(trace: Trace): Observations {
   if (flawOf(trace)) return nothing;
@@ -79,6 +90,7 @@ function observe(trace: Trace): Observations {
     fetch: looksAt === 'fetch' ? fetchIn(trace, weight, day) : null,
     thresholds: crossed ? { [threshold!]: crossed } : {},
     principles: principlesIn(trace, weight, looksAt),
+    numerals: numeralsIn(trace, weight, day),
   };
 }
 
@@ -226,7 +238,8 @@ function thresholdIn(
   day: string,
 ): ThresholdTry | null {
   const look = thresholdReaders[skill].look(trace);
-  if (!look) return null;
+  // Numbers begin at one: that ten wants none more says nothing of how far it goes.
+  if (!look || look.n < 1) return null;
   const counts = look.success ? weight.success : weight.miss;
   const { choices } = trace;
   return counts > 0 ? { ...look, weight: counts, day, ...(choices !== undefined && { choices }) } : null;

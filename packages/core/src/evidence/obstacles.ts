@@ -11,7 +11,7 @@ import { placeOfPairing, placeOfWords } from './slipPlaces.js';
 import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
 import { thresholdReaders } from './thresholdReaders.js';
 import { tryWeight } from './tryWeight.js';
-import { looksAt } from './went.js';
+import { askedBy, looksAt } from './went.js';
 
 /**
  * Where in a count a slip keeps coming: at one number word, at the close of the set, after so many
@@ -21,7 +21,8 @@ export type SlipPlace =
   | { readonly kind: 'number'; readonly n: number }
   | { readonly kind: 'close' }
   | { readonly kind: 'after'; readonly n: number }
-  | { readonly kind: 'asked'; readonly n: number };
+  | { readonly kind: 'asked'; readonly n: number }
+  | { readonly kind: 'numeral'; readonly n: number };
 
 /** What stands in the way of a skill. */
 export interface Obstacle {
@@ -68,6 +69,12 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
       return slipsOfGiving(trace);
     case 'threshold':
       return thresholdReaders[read.by].slips(trace);
+    case 'numerals':
+      return observationsOf(trace).numerals.flatMap(({ n, by, success }) =>
+        by === askedBy[read.by] && !success
+          ? [{ slip: by === 'named' ? 'named-another' : 'took-another', at: n }]
+          : [],
+      );
     case 'principle':
       // An adult's word goes before the reading.
       return observationsOf(trace).principles[read.by]?.success === false
@@ -78,6 +85,9 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
 
 const isOfWords = ({ read }: SkillEntry): boolean =>
   read?.as === 'order' || (read?.as === 'principle' && principleReaders[read.by].isOfWords === true);
+
+/** Each numeral is read or not by itself: what went wrong at one says nothing of another. */
+const isOfNumerals = ({ read }: SkillEntry): boolean => read?.as === 'numerals';
 
 /** The largest number, or the last thing, at which the try could have shown a slip. */
 function reachOf(skill: SkillEntry, trace: Trace): number {
@@ -103,7 +113,7 @@ export function obstaclesIn(skill: SkillEntry, tries: readonly Trace[], date: st
   );
   const ranked = found.toSorted((a, b) => b.traces.length / b.of - a.traces.length / a.of);
   const named = ranked.filter((one, i) => ranked.findIndex((other) => other.slip === one.slip) === i);
-  if (named.length > 0) return named.slice(0, figure.obstaclesNamed);
+  if (named.length > 0 || isOfNumerals(skill)) return named.slice(0, figure.obstaclesNamed);
   return obstacleOf(skill, ofTheCommonest(seen), looks, figure.obstacleTriesTogether);
 }
 
@@ -128,7 +138,7 @@ function hardlyTells({ read }: SkillEntry, trace: Trace): boolean {
 const keyOf =
   (skill: SkillEntry) =>
   ({ slip, at }: SeenSlip): string =>
-    isOfWords(skill) ? `${slip} ${at}` : slip;
+    isOfWords(skill) || isOfNumerals(skill) ? `${slip} ${at}` : slip;
 
 function ofTheCommonest(seen: readonly SeenSlip[]): readonly SeenSlip[] {
   const byKind = [...groupBy(seen, ({ slip }) => slip).values()].toSorted((a, b) => b.length - a.length);
@@ -147,7 +157,11 @@ function obstacleOf(
   // One that came early by chance does not make every short try long enough.
   const from = lowerMedian(places);
   const longEnough = looks
-    .filter((trace) => reachOf(skill, trace) >= from && couldShow(first.slip, trace))
+    .filter((trace) =>
+      isOfNumerals(skill)
+        ? trace.target === from
+        : reachOf(skill, trace) >= from && couldShow(first.slip, trace),
+    )
     .slice(-figure.obstacleLookBack);
   const traces = longEnough.filter((trace) => slips.some((one) => one.trace === trace));
   const isOften = traces.length >= least && traces.length >= figure.obstacleShare * longEnough.length;
@@ -171,6 +185,7 @@ function placeOf(skill: SkillEntry, slips: readonly SeenSlip[]): SlipPlace | nul
   const places = slips.flatMap(({ at }) => at ?? []);
   if (places.length === 0 || places.length < slips.length) return null;
   const least = Math.min(...places);
+  if (isOfNumerals(skill)) return { kind: 'numeral', n: least };
   if (isOfWords(skill)) {
     return places.every((at) => at === least) ? { kind: 'number', n: least } : null;
   }

@@ -1,3 +1,5 @@
+import { readAll, readPlaced } from '../reading/readCards.js';
+import { readRecord, readSorted } from '../reading/readRecord.js';
 import { readCarry } from '../reading/readCarry.js';
 import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
@@ -70,6 +72,36 @@ const patterns: PrincipleReader = {
   slips: (trace) => (readCarry(trace)?.right === false ? [{ slip: 'broke-the-pattern', at: null }] : []),
 };
 
+/** Cards put each with its set, numbers written at each letter, or all pictures of a number found. */
+const cardAndSet: PrincipleReader = {
+  shown: (trace) => readPlaced(trace)?.right ?? readAll(trace)?.right ?? null,
+  slips: (trace) => {
+    const all = readAll(trace);
+    if (all?.right === false)
+      return [{ slip: all.wrong.length > 0 ? 'another-card' : 'left-some', at: null }];
+    return readPlaced(trace)?.right === false ? [{ slip: 'another-card', at: null }] : [];
+  },
+};
+
+/** What was counted is what was put on record; of a track, one to each box. */
+const recorded: PrincipleReader = {
+  shown: (trace) => {
+    const record = readRecord(trace);
+    if (record) return record.recorded === null ? null : record.slip === null;
+    return shared.shown(trace);
+  },
+  slips: (trace) => {
+    const record = readRecord(trace);
+    if (record) return record.slip === null ? [] : [{ slip: record.slip, at: null }];
+    return shared.slips(trace);
+  },
+};
+
+const sorted: PrincipleReader = {
+  shown: (trace) => readSorted(trace)?.addsUp ?? null,
+  slips: (trace) => (readSorted(trace)?.addsUp === false ? [{ slip: 'kinds-not-the-whole', at: null }] : []),
+};
+
 const teens: PrincipleReader = {
   shown: (trace) => {
     const { order } = readTry(trace);
@@ -110,6 +142,12 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   partners: chosen('answered-another'),
   patterns,
   level: gave,
+  'numeral-and-set': cardAndSet,
+  'on-the-line': chosen('other-side'),
+  'teen-numerals': chosen('teen-apart'),
+  record: recorded,
+  tally: recorded,
+  'sort-and-count': sorted,
   'same-looks': chosen('answered-another'),
   matching: shared,
   'equal-set': gave,

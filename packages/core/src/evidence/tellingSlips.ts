@@ -1,6 +1,8 @@
 import type { ComparingSlip } from '../reading/readComparing.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
+import type { NumeralSlip } from '../reading/numeralSlip.js';
+import type { RecordSlip } from '../reading/readRecord.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
@@ -20,7 +22,9 @@ export type TellingSlip =
   | 'chose-another'
   | ComparingSlip
   | 'counted-the-seen'
-  | PartsSlip;
+  | PartsSlip
+  | NumeralSlip
+  | RecordSlip;
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
 export interface SlipAt {

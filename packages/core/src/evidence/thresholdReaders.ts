@@ -1,5 +1,6 @@
 import { behindOrder, countOutPriorMean } from '../estimates/priors.js';
 import { figure } from '../common/parameters.js';
+import { readPlaced } from '../reading/readCards.js';
 import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
 import { lastGiven } from '../reading/readGiving.js';
@@ -128,6 +129,20 @@ const allParts: ThresholdReader = {
   priorMean: behindOrder(figure.hiddenBehind),
 };
 
+/** Cards or towers put in a row, each after the one before it. */
+const inARow = (priorMean: ThresholdReader['priorMean']): ThresholdReader => ({
+  look: (trace) => {
+    const placed = readPlaced(trace);
+    const success = ruledOf(trace, 'task') ?? placed?.right ?? null;
+    return placed && success !== null ? { n: placed.n, success } : null;
+  },
+  slips: (trace) => {
+    const placed = readPlaced(trace);
+    return placed?.right === false ? [{ slip: 'out-of-order', at: placed.n }] : [];
+  },
+  priorMean,
+});
+
 /** How many were said to be seen of what was shown for a moment. About so many may be expected at any age. */
 const seen = (about: number): ThresholdReader => ({
   look: (trace) => {
@@ -162,6 +177,8 @@ export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>>
   'missing-part': missingPart(({ target, set }) => target ?? set.size),
   parts: allParts,
   'to-ten': missingPart(({ target }) => target ?? 0),
+  'order-numerals': inARow(behindOrder(figure.inOrderBehind)),
+  stair: inARow(behindOrder(figure.inOrderBehind)),
   'see-few': seen(figure.seesLoose),
   'see-dice': seen(figure.seesPatterns),
   'see-fingers': seen(figure.seesPatterns),

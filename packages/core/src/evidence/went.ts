@@ -2,9 +2,12 @@ import { isPrinciple, type ReadBy, type SkillEntry } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
 import { observationsOf } from './observations.js';
 
+/** How a numeral skill is asked for. */
+export const askedBy = { 'name-numeral': 'named', 'find-numeral': 'found' } as const;
+
 /** Whether the try went well for the child, as far as this skill or principle goes; null where it says nothing of it. */
 export function wentWell(by: ReadBy, trace: Trace): boolean | null {
-  const { order, tracking, fetch, thresholds, principles } = observationsOf(trace);
+  const { order, tracking, fetch, thresholds, principles, numerals } = observationsOf(trace);
   if (isPrinciple(by)) return principles[by]?.success ?? null;
   switch (by) {
     case 'order':
@@ -13,6 +16,9 @@ export function wentWell(by: ReadBy, trace: Trace): boolean | null {
       return tracking && tracking.success;
     case 'fetch':
       return fetch && fetch.given === fetch.asked;
+    case 'name-numeral':
+    case 'find-numeral':
+      return numerals.find((one) => one.by === askedBy[by])?.success ?? null;
     default:
       return thresholds[by]?.success ?? null;
   }

@@ -2,11 +2,16 @@ import { figure } from '../common/parameters.js';
 import { daysBetween } from '../estimates/axis.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
-import { isOfNumbers, type StatementOptions } from '../statements/statement.js';
+import {
+  isOfNumbers,
+  isOfNumerals,
+  type NumeralsStatement,
+  type StatementOptions,
+} from '../statements/statement.js';
 import { saidFor } from '../statements/saidFor.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 
-/** How far a skill along the numbers was said to go on a day. */
+/** How far a skill along the numbers was said to go on a day; of numerals, how many. */
 export interface CoursePoint {
   /** YYYY-MM-DD. */
   readonly day: string;
@@ -31,13 +36,21 @@ export function courseOf(
       skill.id,
       byDay.flatMap(({ day, said }) => {
         const statement = statementFor(skill, said);
-        if (!statement || !isOfNumbers(statement)) return [];
+        if (!statement) return [];
+        if (isOfNumerals(statement)) return [{ day, ...numberOf(statement) }];
+        if (!isOfNumbers(statement)) return [];
         const { sureTo, likelyTo, triedTo } = statement;
         return [{ day, sureTo, likelyTo, triedTo }];
       }),
     ]),
   );
 }
+
+const numberOf = ({ known, likely, open }: NumeralsStatement): Omit<CoursePoint, 'day'> => ({
+  sureTo: known.length,
+  likelyTo: known.length + likely.length,
+  triedTo: known.length + likely.length + open.length,
+});
 
 export type Trend = 'rising' | 'steady' | 'falling' | 'new';
 

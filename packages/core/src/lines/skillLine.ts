@@ -1,9 +1,10 @@
 import { observationsOf } from '../evidence/observations.js';
-import { looksAt } from '../evidence/went.js';
+import { askedBy, looksAt } from '../evidence/went.js';
+import { numerals } from '../numerals/lookAlikes.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
 import { largestSize } from '../shelf/kinds/kind.js';
-import type { Statement } from '../statements/statement.js';
+import { isOfNumerals, type NumeralsStatement, type Statement } from '../statements/statement.js';
 import { claimedTo, surelyTo } from '../statements/claimedTo.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace } from '../trace/trace.js';
@@ -15,7 +16,7 @@ import type { Trace } from '../trace/trace.js';
 export type DotForm = 'full' | 'bead' | 'half' | 'ring' | 'speck';
 
 export interface Dot {
-  /** 0 for a skill without a number axis. */
+  /** 0 for a skill without a number axis, and for the numeral 0. */
   readonly n: number;
   readonly form: DotForm;
   /** The tries made at this number. */
@@ -40,6 +41,8 @@ export function dotsFor(
 ): readonly Dot[] {
   const looks = tries.filter((trace) => looksAt(skill, trace)).flatMap((trace) => looksIn(skill, trace));
   const statement = statementFor(skill, statements);
+  if (skill.read?.as === 'numerals')
+    return dotsOfNumerals(looks, statement && isOfNumerals(statement) ? statement : null);
   const sureTo = statement ? surelyTo(statement) : 0;
   const likelyTo = statement ? claimedTo(statement) : 0;
   const farthest = Math.max(largestSize, ...looks.map((look) => look.n));
@@ -51,6 +54,16 @@ export function dotsFor(
   });
 }
 
+/** Each numeral from 0 by itself: one that is known says nothing of those before it. */
+function dotsOfNumerals(looks: readonly Look[], statement: NumeralsStatement | null): readonly Dot[] {
+  return numerals.map((n) => {
+    const at = looks.filter((look) => look.n === n);
+    const isSaid = (of: readonly number[] | undefined): boolean => of?.includes(n) === true;
+    const form = isSaid(statement?.known) ? 'full' : isSaid(statement?.likely) ? 'bead' : formOf(1, 0, 0, at);
+    return { n, form, tries: at.map((look) => look.id) };
+  });
+}
+
 function formOf(place: number, sureTo: number, likelyTo: number, at: readonly Look[]): DotForm {
   if (place <= sureTo) return 'full';
   if (place <= likelyTo) return 'bead';
@@ -59,7 +72,7 @@ function formOf(place: number, sureTo: number, likelyTo: number, at: readonly Lo
 }
 
 function looksIn({ read }: SkillEntry, trace: Trace): readonly Look[] {
-  const { order, tracking, fetch, thresholds, principles } = observationsOf(trace);
+  const { order, tracking, fetch, thresholds, principles, numerals: told } = observationsOf(trace);
   const { id } = trace;
   switch (read?.as) {
     case undefined:
@@ -77,6 +90,10 @@ function looksIn({ read }: SkillEntry, trace: Trace): readonly Look[] {
       const look = thresholds[read.by];
       return look ? [{ n: look.n, went: look.success, id }] : [];
     }
+    case 'numerals':
+      return told
+        .filter(({ by }) => by === askedBy[read.by])
+        .map(({ n, success }) => ({ n, went: success, id }));
     case 'principle': {
       const look = principles[read.by];
       return look ? [{ n: 0, went: look.success, id }] : [];

@@ -55,6 +55,8 @@ const firstOf: Record<Strand, SkillId> = {
   comparing: 'more',
   'seeing-how-many': 'see-few',
   'parts-and-wholes': 'missing-part',
+  'numeral-recognition': 'name-numeral',
+  'sorting-and-recording': 'record',
 };
 
 /**

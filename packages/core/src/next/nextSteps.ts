@@ -204,7 +204,15 @@ class StepMaker {
       task,
       n,
       things,
-      layoutFor(task, n, things, 1, openWays(task, this.options.notYet ?? [])?.[0], this.kinds),
+      layoutFor(
+        task,
+        n,
+        things,
+        1,
+        openWays(task, this.options.notYet ?? [])?.[0],
+        this.kinds,
+        task.makes === 'find' ? child.mixedUpWith(n) : [],
+      ),
     );
     const [first] = obstacles;
     return {
@@ -252,7 +260,8 @@ class StepMaker {
     const below = (chosen[0]?.n ?? 1) - 1;
     for (const { skill, task, evidence } of [...chosen, ...candidates]) {
       const isAside = isSideStrand(skill.strand) && !chosen.some((one) => one.skill === skill);
-      if (!skill.axis || isAside) continue;
+      // A smaller numeral is no easier for being smaller.
+      if (!skill.axis || isAside || skill.read?.as === 'numerals') continue;
       const n = this.numbersOf(skill, task, []).findLast(
         (one) => one <= below && child.chanceAt(skill, one) >= figure.goesWell,
       );
@@ -276,6 +285,8 @@ class StepMaker {
   private reachOf(skill: SkillEntry, n: number): number {
     const chance = this.child.chanceAt(skill, n);
     if (!skill.axis) return 1 - chance;
+    // Of a numeral most where nobody can say whether it is read.
+    if (skill.read?.as === 'numerals') return 1 - Math.abs(chance - 0.5) / 0.5;
     if (skill.id === 'fetch' && n === this.child.nextLevel) return figure.nextLevel;
     return reach(chance);
   }
@@ -297,12 +308,22 @@ class StepMaker {
 
   /** Numbers a step may be about: along the axis, or on the rungs that the child counts well. */
   private numbersOf(skill: SkillEntry, task: Task, obstacles: readonly Obstacle[]): readonly number[] {
-    const numbers = skill.axis ? this.alongTheAxis(skill, task) : this.onTheRungs(task);
+    const numbers = this.openTo(skill, task);
     const least = Math.max(...obstacles.slice(0, 1).map(({ place }) => leastToShow(place)), 0);
-    const most = Math.min(...obstacles.slice(0, 1).map(({ slip }) => mostFor(slip, this.moves) ?? Infinity));
+    const most = Math.min(
+      ...obstacles
+        .slice(0, 1)
+        .map(({ slip, place }) => mostToShow(place) ?? mostFor(slip, this.moves) ?? Infinity),
+    );
     const fitting = numbers.filter((n) => n >= least && n <= most);
     if (fitting.length > 0) return fitting;
     return [sizeFor(task, least > 0 ? least : Math.min(most, numbers[0]!))];
+  }
+
+  private openTo(skill: SkillEntry, task: Task): readonly number[] {
+    if (skill.read?.as === 'numerals')
+      return this.child.numeralsInReach.filter((n) => n >= smallestOf(task) && n <= largestOf(task));
+    return skill.axis ? this.alongTheAxis(skill, task) : this.onTheRungs(task);
   }
 
   private alongTheAxis(skill: SkillEntry, task: Task): readonly number[] {
@@ -331,8 +352,11 @@ const waited = (weeks: number): number =>
 /** The smallest number at which a slip can show again. */
 function leastToShow(place: SlipPlace | null): number {
   if (place === null || place.kind === 'close') return 0;
-  return place.kind === 'asked' ? place.n : place.n + 1;
+  return place.kind === 'asked' || place.kind === 'numeral' ? place.n : place.n + 1;
 }
+
+/** One numeral says nothing of another. */
+const mostToShow = (place: SlipPlace | null): number | null => (place?.kind === 'numeral' ? place.n : null);
 
 /** Most worth doing where it goes well three times in five; nothing where it cannot go well, or cannot but. */
 const reach = (chance: number): number => Math.max(0, 1 - Math.abs(chance - 0.6) / 0.4);

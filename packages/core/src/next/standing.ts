@@ -1,4 +1,5 @@
 import type { Asking } from '../asking/asking.js';
+import { numeralsInReach } from '../asking/numeralModel.js';
 import { modelOf } from '../asking/modelOf.js';
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
@@ -8,6 +9,7 @@ import { looksAt } from '../evidence/went.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import { skillOf, type SkillEntry } from '../skills/map.js';
+import { mixedUpWith } from '../evidence/mixedUp.js';
 import { saidFor } from '../statements/saidFor.js';
 import { isClaimed, type Statement } from '../statements/statement.js';
 import type { SittingId } from '../trace/ids.js';
@@ -30,6 +32,7 @@ export class Standing {
   private readonly known: Known;
   private readonly chances = new Map<string, (n: number) => number>();
   private readonly looks = new Map<string, readonly Trace[]>();
+  private readonly inReach = new Map<string, readonly number[]>();
   private readonly obstacles = new Map<string, readonly Obstacle[]>();
 
   constructor(tries: readonly Trace[], date: string, known: Known) {
@@ -108,6 +111,17 @@ export class Standing {
     return this.statements.find(
       (one) => one.skill === id && (!('language' in one) || one.language === this.language),
     );
+  }
+
+  /** Numerals to ask for, as far as the child has come. */
+  get numeralsInReach(): readonly number[] {
+    const told = this.tries.flatMap((trace) => observationsOf(trace).numerals);
+    return kept(this.inReach, this.date, () => numeralsInReach(told, this.date));
+  }
+
+  /** Numerals that the child mixes up with one. */
+  mixedUpWith(n: number): readonly number[] {
+    return mixedUpWith(n, this.tries);
   }
 
   isClaimed(skill: SkillEntry): boolean {

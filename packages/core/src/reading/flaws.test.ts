@@ -63,7 +63,14 @@ test('a try that cannot be read costs that try alone', () => {
     count({ events: placed([{ kind: 'touch', item: 99 }]) }),
     count({ startedAt: '1970-01-01T00:00:10.000+00:00' }),
   ];
-  const nothing = { order: null, tracking: null, fetch: null, thresholds: {}, principles: {} };
+  const nothing = {
+    order: null,
+    tracking: null,
+    fetch: null,
+    thresholds: {},
+    principles: {},
+    numerals: [],
+  };
   for (const trace of bad) expect(observationsOf(trace)).toEqual(nothing);
   expect(saidFor([...bad, ...good], '2026-03-06')).toEqual(saidFor(good, '2026-03-06'));
   expect(saidFor(good, '2026-03-06').length).toBeGreaterThan(0);

@@ -25,11 +25,13 @@ export function flawOf(trace: Checked, today?: string): Flaw | null {
 
 /** The same for all of a try but its events. */
 export function headFlawOf(trace: Omit<Checked, 'events'>, today?: string): Flaw | null {
-  const { target, direction } = trace;
+  const { target, direction, set } = trace;
   if (!canBeTried(dayOf(trace), today)) return { field: 'startedAt', kind: 'date' };
-  const least = direction === -1 ? 0 : 1;
+  // Nought is a numeral, and what is none more to ten.
+  const isOfNought = (set.layout?.cards ?? set.layout?.change) !== undefined;
+  const least = direction === -1 || isOfNought ? 0 : 1;
   if (target !== undefined && !isNumber(target, least)) return { field: 'target', kind: 'target' };
-  return setFlawOf(trace.set);
+  return setFlawOf(set);
 }
 
 function setFlawOf({ size, layout }: Trace['set']): Flaw | null {

@@ -1,8 +1,41 @@
 import type { TraySet } from '../trace/trace.js';
 import { otherParts, waysOf } from './readParts.js';
+import { filled, placeIn, slotsOf, type Slot } from './slots.js';
 
-/** What can be put or told next, one of these: the ways to take a number apart, or the things of a pattern. */
+/** What a slot can still take: a card that lies there already is not put once more. */
+export function openOptions(
+  set: Pick<TraySet, 'layout'>,
+  slot: Slot,
+  put: readonly string[],
+): readonly string[] {
+  const kind = set.layout?.cards?.kind;
+  if (kind !== 'row' && kind !== 'match') return slot.options;
+  const used = put.map((place) => place.split('=').at(-1)!);
+  return slot.options.filter((option) => !used.includes(option));
+}
+
+/** The first slot that nothing was put into; null where all are filled, or it has none. */
+export const nextSlot = (set: Pick<TraySet, 'size' | 'layout'>, put: readonly string[]): Slot | null =>
+  filled(slotsOf(set) ?? [], put).find((slot) => slot.put === null) ?? null;
+
+/** What can be put or told next where nothing has a place of its own: the ways to make a number, cards by where they lie. */
 export function placeableOf({ size, layout }: Pick<TraySet, 'size' | 'layout'>): readonly string[] {
-  if (layout?.parts) return [...waysOf(size), otherParts];
-  return [...new Set(layout?.carry?.unit ?? [])];
+  const { parts, cards } = layout ?? {};
+  if (parts) return [...waysOf(size), otherParts];
+  return cards?.cards.map((_, i) => String(i)) ?? [];
+}
+
+/** The slot of a try that a place taken down belongs to; undefined where it has none. */
+export function slotOfPlace(set: Pick<TraySet, 'size' | 'layout'>, place: string): Slot | undefined {
+  const about = place.includes('=') ? place.split('=')[0]! : '';
+  return slotsOf(set)?.find(
+    (slot) => slot.about === about && slot.options.includes(place.split('=').at(-1)!),
+  );
+}
+
+/** What it may have been instead of what was put or told. */
+export function insteadOf(set: Pick<TraySet, 'size' | 'layout'>, place: string): readonly string[] {
+  const slot = slotOfPlace(set, place);
+  const all = slot ? slot.options.map((option) => placeIn(slot, option)) : placeableOf(set);
+  return all.filter((one) => one !== place);
 }

@@ -1,5 +1,5 @@
 import { settledEvents } from '../trace/settled.js';
-import type { HappeningEvent, Trace, TraySet, Turns, Word } from '../trace/trace.js';
+import type { Cards, HappeningEvent, Trace, TraySet, Turns, Word } from '../trace/trace.js';
 import { rightOf } from './choicesOfSets.js';
 
 export interface ChoiceReading {
@@ -11,6 +11,7 @@ export interface ChoiceReading {
 
 /** What is right to choose, by what was generated for the try; null where nothing was. */
 export function rightChoice({ layout, size, arrangement }: TraySet): string | null {
+  if (layout?.cards) return rightOfCards(layout.cards);
   if (layout?.puppet) return layout.puppet.slip === 'none' ? 'right' : 'not-right';
   if (layout?.pairs) return size % 2 === 0 ? 'all-paired' : 'one-over';
   if (layout?.turns) return turnOf(layout.turns);
@@ -22,6 +23,15 @@ export function rightChoice({ layout, size, arrangement }: TraySet): string | nu
   if (size === layout.places) return 'enough';
   return size > layout.places ? 'too-many' : 'too-few';
 }
+
+function rightOfCards({ kind, n, cards }: Cards): string | null {
+  if (kind === 'line') return sideOf(n, cards[0]!);
+  return kind === 'teen' ? 'made-it' : null;
+}
+
+/** A number lies before the middle of a line, or after it. */
+const sideOf = (n: number, middle: number): 'before-it' | 'after-it' =>
+  n < middle ? 'before-it' : 'after-it';
 
 const turnOf = ({ last, now }: Turns): string =>
   now === last ? 'as-many' : now > last ? 'more-now' : 'fewer-now';

@@ -3,6 +3,7 @@ import { pick, seededRandom, type Random } from '../common/random.js';
 import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
+import { cardsFor, sortedFor } from './cardsLayout.js';
 import { balanceFor, carryFor, patternsFor, tenAndSome, toTen, type Laid } from './partsLayout.js';
 import type { Sum, TaskEntry } from './task.js';
 
@@ -24,6 +25,7 @@ export const wordsOn = 3;
  * @param seed by which the lots are drawn
  * @param way the id of one of the task's ways
  * @param kinds of things that may be laid beside these
+ * @param mixedUp numerals that the child takes for the number, or it for them: they lie among those to choose from
  */
 export function layoutFor(
   task: TaskEntry,
@@ -32,6 +34,7 @@ export function layoutFor(
   seed: number,
   way?: string,
   kinds: readonly string[] = counterKinds,
+  mixedUp: readonly number[] = [],
 ): Layout | undefined {
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
@@ -39,7 +42,7 @@ export function layoutFor(
     ...((isPlaced || task.makes || task.compares || task.shows) && { seed }),
     ...(way !== undefined && { way }),
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
-    ...madeFor(task, n, { things, kinds }, seed, way, random),
+    ...madeFor(task, n, { things, kinds, mixedUp }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
 }
@@ -47,7 +50,7 @@ export function layoutFor(
 function madeFor(
   { makes, compares, shows }: TaskEntry,
   n: number,
-  laid: Laid,
+  laid: Laid & { readonly mixedUp: readonly number[] },
   seed: number,
   way: string | undefined,
   random: Random,
@@ -93,6 +96,24 @@ function madeFor(
       return { carry: carryFor(way, laid) };
     case 'balance':
       return { balance: balanceFor(way, n, random) };
+    case 'name':
+    case 'find':
+    case 'find-all':
+    case 'find-pictures':
+    case 'row':
+    case 'match':
+    case 'hunt':
+    case 'line':
+    case 'teen':
+    case 'stair':
+      return { cards: cardsFor(makes, n, way, laid.mixedUp, random) };
+    case 'tally':
+    case 'ring-or-draw':
+      return { records: makes };
+    case 'track':
+      return { places: boxesOfTrack, track: true };
+    case 'sorted':
+      return { sorted: sortedFor(n, kindsFrom(laid), random) };
     case 'to-ten':
       return toTen(n);
     case 'ten-and-some':
@@ -112,6 +133,8 @@ function madeFor(
 /** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */
 export const frameSizes = [5, 10, 20] as const;
 const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!;
+
+const boxesOfTrack = 10;
 
 /** Of a game in turns. */
 const mostInATurn = 3;
@@ -173,10 +196,15 @@ export function dropsFor(n: number, isEven: boolean, random: Random): readonly n
   });
 }
 
+/** The kind in hand, then the others in the order of the shelf. */
+const kindsFrom = ({ things, kinds }: Laid): readonly string[] => [
+  ...new Set([things, ...kinds.slice(kinds.indexOf(things) + 1), ...kinds.slice(0, kinds.indexOf(things))]),
+];
+
 /** Four bowls, of as many kinds as may be laid, the numbers drawn by lot, the largest of them n. */
 function bowlsFor(n: number, { things, kinds }: Laid, random: Random): readonly Bowl[] {
   const full = Math.floor(random() * bowlsOfRecipe);
-  const laid = [things, ...kinds.slice(kinds.indexOf(things) + 1), ...kinds.slice(0, kinds.indexOf(things))];
+  const laid = kindsFrom({ things, kinds });
   return Array.from({ length: bowlsOfRecipe }, (_, i) => ({
     things: laid[i % laid.length]!,
     n: i === full ? n : 1 + Math.floor(random() * n),

@@ -2,12 +2,22 @@ import type { CaptureKind } from './captureKind.js';
 import type { ComparisonWish } from './comparison.js';
 import type { ComparingSlip } from '../reading/readComparing.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
+import type { NumeralSlip } from '../reading/numeralSlip.js';
+import type { RecordSlip } from '../reading/readRecord.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
 import type { TotalReading } from '../reading/readTotal.js';
 import type { ReadBy } from '../skills/map.js';
-import type { Arrangement, CountStep, Doing, Question, Strategy } from '../trace/trace.js';
+import type {
+  Arrangement,
+  CardKind,
+  CountStep,
+  Doing,
+  Question,
+  Recording,
+  Strategy,
+} from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
 export const strands = [
@@ -16,8 +26,10 @@ export const strands = [
   'cardinality',
   'counting-on-and-back',
   'comparing',
+  'numeral-recognition',
   'seeing-how-many',
   'parts-and-wholes',
+  'sorting-and-recording',
 ] as const;
 export type Strand = (typeof strands)[number];
 
@@ -32,7 +44,9 @@ export type Watched =
   | 'chose-another'
   | ComparingSlip
   | 'counted-the-seen'
-  | PartsSlip;
+  | PartsSlip
+  | NumeralSlip
+  | RecordSlip;
 
 /** What is generated afresh for each try. */
 export type Made =
@@ -54,6 +68,10 @@ export type Made =
   | 'ten-and-some'
   | Sum
   | Doing
+  | CardKind
+  | Recording
+  | 'sorted'
+  | 'track'
   | 'game';
 
 /** What is made of a number: the next or the one before, so many more or fewer, some of it covered, a set turned into another. */
@@ -91,8 +109,8 @@ export type Lesson = (typeof lessons)[number];
 export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame', 'dots', 'balance'] as const;
 export type StandInKind = (typeof standInKinds)[number];
 
-/** How a task is adapted: as a count of things, a run of words, things handed over, or what is only seen. */
-export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing';
+/** How a task is adapted: as a count of things, a run of words, things handed over, what is only seen for a moment, or cards that are read. */
+export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing' | 'reading';
 
 /** What is shown on the child’s side: one pattern for a moment, or two frames for as long as it takes. */
 export type Shows = 'loose' | 'die' | 'fingers' | 'frame' | 'two-frames';

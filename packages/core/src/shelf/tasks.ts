@@ -1,7 +1,9 @@
-import type { CountStep, Layout, Trace, TraySet } from '../trace/trace.js';
+import type { CountStep, Layout, Trace, TraySet, Word } from '../trace/trace.js';
 import { captureKinds } from './kinds/kinds.js';
 import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
+import { numeralTasks } from './tasks/numerals.js';
+import { recordingTasks } from './tasks/recording.js';
 import { comparingTasks } from './tasks/comparing.js';
 import { partsTasks } from './tasks/parts.js';
 import { seeingTasks } from './tasks/seeing.js';
@@ -24,6 +26,8 @@ const shelf = [
   ...comparingTasks,
   ...seeingTasks,
   ...partsTasks,
+  ...numeralTasks,
+  ...recordingTasks,
 ] as const;
 
 export type TaskId = (typeof shelf)[number]['id'];
@@ -93,6 +97,12 @@ export function sizeBySteps(task: TaskEntry, n: number, step: CountStep): number
 export const laysThings = ({ arrangement }: Pick<TaskEntry, 'arrangement'>): boolean =>
   arrangement !== 'none';
 
+/** What the child is to choose from: the cards that lie there, or the answers of the task; undefined where it answers freely. */
+export const choicesIn = (
+  { choosing }: TaskEntry,
+  layout: Layout | undefined,
+): readonly Word[] | undefined => (layout?.cards?.kind === 'find' ? layout.cards.cards : choosing);
+
 /** What there is to take from; of a full frame, a few that are to stay outside. */
 function pileOf({ makes, pile }: TaskEntry, n: number, layout?: Layout): Pick<TraySet, 'pile'> {
   if (makes === 'cells') return layout?.places === n ? { pile: n + spareThings } : {};
@@ -112,6 +122,8 @@ export function setOf(task: TaskEntry, n: number, things: string, layout?: Layou
     size: laidOf(task, n, layout),
     things,
     arrangement: task.arrangement,
+    // The numbers of a track say how many there are.
+    ...(layout?.track && { cue: 'printed-number' as const }),
     ...pileOf(task, n, layout),
     ...(layout && { layout }),
   };

@@ -12,6 +12,9 @@ const withoutThings: ReadonlySet<Arrangement> = new Set(['none', 'pictures', 'he
 /** What is fetched for a tray, each kind once. */
 export function thingsFor({ size, things, arrangement, pile, layout }: TraySet): readonly Amount[] {
   if (withoutThings.has(arrangement)) return [];
+  if (layout?.sorted) return addedUp(layout.sorted);
+  // A stair takes a tower for each number.
+  if (layout?.cards?.kind === 'stair') return [{ things, n: (size * (size + 1)) / 2 }];
   if (layout?.bowls) return addedUp(layout.bowls);
   if (layout?.comparison) return addedUp(layout.comparison.sets);
   // Of each kind as many as the whole: one part may be all of it.

@@ -38,6 +38,11 @@ export interface HiddenAbility {
   readonly comparesBy?: Hypothesis;
   /** How many it sees without counting; absent for three. */
   readonly seesTo?: number;
+  /** Which numerals it reads, and which it takes for another; absent for those well within its words. */
+  readonly reads?: {
+    readonly known: readonly number[];
+    readonly takes?: Readonly<Record<number, number>>;
+  };
   /** Milliseconds from word to word. */
   readonly pace: number;
 }

@@ -34,9 +34,15 @@ const takenMost: readonly Task['id'][] = [
   'give-n',
 ];
 /** Strands that the demo’s children have tries of their own of. */
-const leftOut: ReadonlySet<Task['strand']> = new Set(['comparing', 'seeing-how-many', 'parts-and-wholes']);
+const leftOut: ReadonlySet<Task['strand']> = new Set([
+  'comparing',
+  'seeing-how-many',
+  'parts-and-wholes',
+  'numeral-recognition',
+  'sorting-and-recording',
+]);
 const usualTasks = [
-  ...tasks.filter(({ id, strand }) => id === 'cover-some' || !leftOut.has(strand)),
+  ...tasks.filter(({ id, strand }) => id === 'cover-some' || (id !== 'stair' && !leftOut.has(strand))),
   ...[1, 2, 3].flatMap(() => takenMost.map(taskOf)),
 ];
 

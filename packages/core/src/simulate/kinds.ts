@@ -1,15 +1,22 @@
 import { chance, pick } from '../common/random.js';
 import { rightChoice } from '../reading/readChoice.js';
-import { placeableOf } from '../reading/placeable.js';
-import { carried } from '../reading/readCarry.js';
 import { placeName } from '../reading/readSharing.js';
 import type { CaptureKind } from '../shelf/captureKind.js';
 import { laysThings, type Task } from '../shelf/tasks.js';
-import type { Beside, Change, Comparison, DotPattern, Question, TraySet, Word } from '../trace/trace.js';
+import type {
+  Beside,
+  Cards,
+  Change,
+  Comparison,
+  DotPattern,
+  Question,
+  TraySet,
+  Word,
+} from '../trace/trace.js';
 import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
 import { takenOf } from './taken.js';
 import { chanceOfGoingOn } from './goingOn.js';
-import { goFrom, putInOrder, see, workOut, type OrderPut } from './worksOut.js';
+import { goFrom, putInOrder, readNumeralFor, see, workOut } from './worksOut.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What each kind of task puts to the child. */
@@ -41,8 +48,10 @@ interface Puts {
     readonly n: number;
     /** Sets side by side. */
     readonly comparison?: Comparison;
+    /** Or numerals of which one is to be found. */
+    readonly cards?: Cards | undefined;
   };
-  readonly order: OrderPut;
+  readonly order: { readonly set: TraySet };
   /** Asked before it counts, and once more after the things were moved. */
   readonly answer: Laid & {
     /** Or it is asked what a number comes to. */
@@ -50,6 +59,8 @@ interface Puts {
     readonly asks?: Question | undefined;
     /** Or so many are shown for a moment. */
     readonly shown?: DotPattern | undefined;
+    /** Or a numeral is to be named. */
+    readonly cards?: Cards | undefined;
   };
 }
 
@@ -152,11 +163,16 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
       const other = task.choosing?.find((one) => one !== right) ?? 'right';
       const of = task.makes === 'game' ? 'turns' : task.makes === 'touches' ? 'touches' : 'words';
       const { comparison } = set.layout ?? {};
-      return { right, other, of, n, ...(comparison && { comparison }) };
+      return { right, other, of, n, cards: set.layout?.cards, ...(comparison && { comparison }) };
     },
     // What it notices it says; what it does not it calls right, as children do.
-    take: (tried, { right, other, of, n, comparison }) => {
+    take: (tried, { right, other, of, n, comparison, cards }) => {
       const { ability, random } = tried;
+      if (cards?.kind === 'find') {
+        tried.add({ kind: 'ask', question: 'find' });
+        tried.add({ kind: 'answer', value: readNumeralFor(tried, n, cards.cards) });
+        return tried.end('finished');
+      }
       if (comparison) {
         const value = takenOf(comparison, ability.comparesBy ?? { rule: 'number' }, random);
         tried.add({ kind: 'ask', question: 'which' });
@@ -175,11 +191,8 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
     },
   },
   order: {
-    put: ({ set }) => {
-      const { carry } = set.layout ?? {};
-      return { of: placeableOf(set), wanted: carry ? carried(carry, carry.shown, set.size) : null };
-    },
-    take: putInOrder,
+    put: ({ set }) => ({ set }),
+    take: (tried, { set }) => putInOrder(tried, set),
   },
   answer: {
     put: ({ task, set, n }) => ({
@@ -188,8 +201,14 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
       change: set.layout?.change ?? differenceOf(set),
       asks: task.asks,
       shown: set.layout?.patterns?.[0],
+      cards: set.layout?.cards,
     }),
     take: (tried, put) => {
+      if (put.cards) {
+        tried.add({ kind: 'ask', question: 'name' });
+        tried.add({ kind: 'answer', value: readNumeralFor(tried, put.cards.n, []) });
+        return tried.end('finished');
+      }
       if (put.shown) return see(tried, put.shown);
       if (put.change) return workOut(tried, put.change, put.asks ?? 'how-many');
       tried.add({ kind: 'ask', question: 'how-many' });

@@ -4,9 +4,10 @@ import { tellingSeed } from '../comparing/tellingSeed.js';
 import { figure } from '../common/parameters.js';
 import { counterKinds } from '../shelf/counters.js';
 import { layoutFor } from '../shelf/layout.js';
-import { runOf, setOf, taskOf, type TaskId } from '../shelf/tasks.js';
+import { choicesIn, runOf, setOf, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
-import type { Trace } from '../trace/trace.js';
+import { mixedUpWith } from '../evidence/mixedUp.js';
+import type { Trace, TraySet } from '../trace/trace.js';
 import type { HiddenAbility } from './child.js';
 import { simulateTry, putOf } from './simulateTry.js';
 
@@ -38,7 +39,12 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
       const things = task.only ?? 'cork';
       const drawn = Math.floor(random() * 1e6);
       const seed = tellingSeed(task, n, things, drawn, way, counterKinds, comparedPairs(traces));
-      const set = setOf(task, n, things, layoutFor(task, n, things, seed, way, counterKinds));
+      const set = setOf(
+        task,
+        n,
+        things,
+        layoutFor(task, n, things, seed, way, counterKinds, mixedUpWith(n, traces)),
+      );
       const { events, ended } = simulateTry(
         plan.ability,
         putOf({ task, set, n, asksHowMany: false }),
@@ -55,7 +61,7 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
         version: 2,
         set,
         ...runOf(task, n),
-        ...(task.choosing && { choices: task.choosing.length }),
+        ...choicesOfTry(task, set),
         ...(set.layout?.patterns?.length === 1 && { shownMs: figure.shownFor }),
         help: 'none',
         answeredBy: 'alone',
@@ -68,6 +74,11 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
   }
   return traces;
 }
+
+const choicesOfTry = (task: Task, { layout }: TraySet): Pick<Trace, 'choices'> => {
+  const choices = choicesIn(task, layout);
+  return choices ? { choices: choices.length } : {};
+};
 
 /** Six pairs a sit-down: which has more and which has fewer by turns. */
 export const pairsAsked = (sitting: number): readonly Asked[] =>

@@ -1,23 +1,47 @@
 import { chance, pick } from '../common/random.js';
-import type { Change, DotPattern, Question } from '../trace/trace.js';
+import { numerals } from '../numerals/lookAlikes.js';
+import { placeableOf } from '../reading/placeable.js';
+import { placeIn, slotsOf } from '../reading/slots.js';
+import type { Change, DotPattern, Question, TraySet, Word } from '../trace/trace.js';
 import { chanceOfGoingOn, harderBack } from './goingOn.js';
 import type { SimulatedTry, TryInProgress } from './tryInProgress.js';
 
-/** What can be put or told, one after the other. */
-export interface OrderPut {
-  readonly of: readonly string[];
-  /** What comes next in a pattern; null where all of them are looked for. */
-  readonly wanted: readonly string[] | null;
+/** Something goes wrong with what is put or told, now and then. */
+const slipsOfOrder = 0.12;
+
+/** Puts or tells one after the other and slips now and then; finds the ways, or the cards, in some order and leaves some out. */
+export function putInOrder(tried: TryInProgress, set: TraySet): SimulatedTry {
+  for (const place of orderedBy(tried, set)) tried.add({ kind: 'put', place });
+  return tried.end('finished');
 }
 
-/** Finds the ways in some order and leaves some out, or carries a pattern on and slips now and then. */
-export function putInOrder(tried: TryInProgress, { of, wanted }: OrderPut): SimulatedTry {
-  const { ability, random } = tried;
-  const places = wanted
-    ? wanted.map((one) => (chance(random, 0.12) ? pick(random, of) : one))
-    : of.slice(0, -1).filter(() => !chance(random, 0.12 + ability.lapse));
-  for (const place of places) tried.add({ kind: 'put', place });
-  return tried.end('finished');
+function orderedBy({ ability, random }: TryInProgress, set: TraySet): readonly string[] {
+  const slots = slotsOf(set);
+  if (slots) {
+    return slots.map((slot) => {
+      const isAny = slot.wanted === null || chance(random, slipsOfOrder);
+      return placeIn(slot, isAny ? pick(random, slot.options) : slot.wanted);
+    });
+  }
+  const { cards } = set.layout ?? {};
+  const of = placeableOf(set);
+  if (cards) return of.filter((place) => chance(random, cards.cards[Number(place)] === cards.n ? 0.9 : 0.08));
+  return of.slice(0, -1).filter(() => !chance(random, slipsOfOrder + ability.lapse));
+}
+
+/** Reads the numerals it knows, and takes others for one of those, or for none. */
+export function readNumeralFor(
+  { ability, random }: TryInProgress,
+  n: number,
+  among: readonly number[],
+): Word {
+  const { known, takes = {} } = ability.reads ?? {
+    known: numerals.filter((one) => one < ability.orderTo * 0.8),
+  };
+  if (known.includes(n) && !chance(random, ability.lapse)) return n;
+  const taken = takes[n];
+  if (taken !== undefined && (among.length === 0 || among.includes(taken))) return taken;
+  return among.length > 0 ? pick(random, among) : pick(random, ['did-not-know', pick(random, numerals)]);
 }
 
 /** Known patterns are seen a little further, and in a frame a whole line at once. */

@@ -30,7 +30,9 @@ type Read =
   /** Gives way at some number: `thresholdReaders` has how a try tells so. */
   | { readonly as: 'threshold'; readonly by: string }
   /** Holds in a try or does not: `principleReaders` has how a try tells so. */
-  | { readonly as: 'principle'; readonly by: string; readonly restsOn: RestsOn };
+  | { readonly as: 'principle'; readonly by: string; readonly restsOn: RestsOn }
+  /** Each numeral is read or not, by itself. */
+  | { readonly as: 'numerals'; readonly by: 'name-numeral' | 'find-numeral' };
 
 /** What must not be in the way when a principle is looked at: saying the words, counting things, or handing them over. */
 type RestsOn = 'order' | 'one-to-one' | 'fetch';
@@ -69,6 +71,7 @@ export const skillMap = [
   threshold('one-fewer', 'counting-on-and-back', [on('one-more'), on('count-back')]),
   threshold('hidden', 'counting-on-and-back', [on('count-on'), on('conservation')]),
   threshold('together', 'counting-on-and-back', [on('row'), on('last-word')]),
+  threshold('stair', 'counting-on-and-back', [on('one-more'), on('aside')]),
   threshold('change-set', 'counting-on-and-back', [on('fetch', 0), on('one-more')]),
   threshold('do-n', 'counting-on-and-back', [on('order')]),
   threshold('fingers', 'counting-on-and-back', [on('order')]),
@@ -95,16 +98,20 @@ export const skillMap = [
   principle('patterns', 'parts-and-wholes', [on('matching')], 'one-to-one'),
   principle('level', 'parts-and-wholes', [on('fetch', 4), on('equal-set')], 'fetch'),
 
-  later('name-numeral', 'numeral-recognition', true, [on('order')]),
-  later('find-numeral', 'numeral-recognition', true, []),
-  later('order-numerals', 'numeral-recognition', true, [on('name-numeral'), on('order')]),
+  numerals('name-numeral', [on('order', 3), on('aside', 2)]),
+  numerals('find-numeral', [on('order', 3), on('aside', 2)]),
+  threshold('order-numerals', 'numeral-recognition', [on('order'), on('find-numeral')]),
+  principle('numeral-and-set', 'numeral-recognition', [on('row', 4), on('find-numeral', 4)], 'one-to-one'),
+  principle('on-the-line', 'numeral-recognition', [on('order', 10), on('name-numeral', 7)], 'order'),
+  principle('teen-numerals', 'numeral-recognition', [on('order', 12), on('name-numeral', 9)], 'order'),
 
   later('trace-numeral', 'numeral-formation', false, []),
   later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
   later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
 
-  later('sort-and-count', 'sorting-and-recording', false, [on('row', 5)]),
-  later('tally', 'sorting-and-recording', true, [on('matching')]),
+  principle('record', 'sorting-and-recording', [on('matching'), on('last-word')], 'one-to-one'),
+  principle('tally', 'sorting-and-recording', [on('matching')], 'one-to-one'),
+  principle('sort-and-count', 'sorting-and-recording', [on('row', 5), on('last-word')], 'one-to-one'),
 ] as const;
 
 /** A skill of one kind: where it stands, whether it runs along the numbers, what it leans on, how it is read. */
@@ -120,6 +127,10 @@ function skill<const Id extends string, const How extends Read | undefined>(
 
 function tracking<const Id extends string>(id: Id, leansOn: readonly Leaning[], arrangement: Arrangement) {
   return skill(id, 'one-to-one', true, leansOn, { as: 'tracking', by: 'one-to-one', arrangement });
+}
+
+function numerals<const Id extends 'name-numeral' | 'find-numeral'>(id: Id, leansOn: readonly Leaning[]) {
+  return skill(id, 'numeral-recognition', true, leansOn, { as: 'numerals', by: id });
 }
 
 function threshold<const Id extends string>(id: Id, strand: AnyStrand, leansOn: readonly Leaning[]) {

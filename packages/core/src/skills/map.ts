@@ -13,7 +13,9 @@ export type ReadBy = ReadSkill['by'];
 export type ThresholdSkill = Extract<ReadSkill, { as: 'threshold' }>['by'];
 /** A principle that either holds in a try or does not. */
 export type Principle = Extract<ReadSkill, { as: 'principle' }>['by'];
-/** Skills that give way somewhere along the numbers. */
+/** Each numeral by itself: named, or found among others. */
+export type NumeralSkill = Extract<ReadSkill, { as: 'numerals' }>['by'];
+/** Skills that are asked at a number. */
 export type NumberSkill = Exclude<ReadBy, Principle>;
 
 const reads: readonly ReadSkill[] = skillMap.flatMap(({ read }) => read ?? []);
@@ -24,6 +26,8 @@ export const principles: readonly Principle[] = reads.flatMap((read) =>
 export const thresholdSkills: readonly ThresholdSkill[] = reads.flatMap((read) =>
   read.as === 'threshold' ? [read.by] : [],
 );
+export const numeralSkills: readonly NumeralSkill[] = ['name-numeral', 'find-numeral'];
+export const isNumeralSkill = (by: ReadBy): by is NumeralSkill => numeralSkills.some((one) => one === by);
 export const isPrinciple = (by: ReadBy): by is Principle => principles.some((one) => one === by);
 
 /** @throws RangeError for a skill that is not on the map */
@@ -41,7 +45,7 @@ export function skillOfPrinciple(principle: Principle): Extract<SkillEntry, { id
 /** What a room is shown at a glance: of counting itself, and of what goes beyond it. */
 export const roomSkills = {
   counting: ['order', 'aside', 'row', 'scattered', 'fetch', 'last-word'],
-  beyond: ['count-on', 'hidden', 'more', 'fewer', 'see-few', 'missing-part'],
+  beyond: ['count-on', 'hidden', 'more', 'fewer', 'see-few', 'missing-part', 'name-numeral'],
 } as const satisfies Readonly<Record<string, readonly SkillId[]>>;
 
 /** Leaned on to build the others, which are the heart of the work: they come first. */

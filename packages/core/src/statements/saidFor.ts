@@ -1,9 +1,16 @@
 import { groupBy } from '../common/groupBy.js';
 import { observationsOf, type Observations } from '../evidence/observations.js';
-import { principles, thresholdSkills, type Principle, type ThresholdSkill } from '../skills/map.js';
+import {
+  numeralSkills,
+  principles,
+  thresholdSkills,
+  type Principle,
+  type ThresholdSkill,
+} from '../skills/map.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { arrangements, dayOf, type Trace } from '../trace/trace.js';
 import { fetchStatement } from './fetch.js';
+import { numeralsStatement } from './numerals.js';
 import { orderStatement } from './order.js';
 import { principleStatement, withCardinality } from './principles.js';
 import type { Statement, StatementOptions } from './statement.js';
@@ -17,6 +24,7 @@ interface Sorted {
   readonly fetch: readonly Trace[];
   readonly thresholds: ReadonlyMap<ThresholdSkill, readonly Trace[]>;
   readonly principles: ReadonlyMap<Principle, readonly Trace[]>;
+  readonly numerals: readonly Trace[];
 }
 
 interface OfList {
@@ -66,6 +74,7 @@ function sortedBySkill(tries: readonly Trace[]): Sorted {
     tracking: that(({ tracking }) => tracking !== null),
     fetch: that(({ fetch }) => fetch !== null),
     thresholds: new Map(thresholdSkills.map((one) => [one, that((of) => of.thresholds[one] !== undefined)])),
+    numerals: that(({ numerals }) => numerals.length > 0),
     principles: new Map(principles.map((one) => [one, that((of) => of.principles[one] !== undefined)])),
   };
 }
@@ -91,11 +100,15 @@ function workedOut(sorted: Sorted, date: string, months: number | null): readonl
   const held = [...sorted.principles].flatMap(([one, tries]) =>
     asBefore(one, soFar(tries), (known) => principleStatement(one, known, date)),
   );
+  const read = numeralSkills.flatMap((one) =>
+    asBefore(one, soFar(sorted.numerals), (tries) => numeralsStatement(one, tries, date)),
+  );
   return [
     ...order,
     ...tracking,
     ...fetch,
     ...crossed,
+    ...read,
     ...held.map((one) => withCardinality(one, fetch, held)),
   ];
 }

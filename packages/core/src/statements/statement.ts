@@ -1,6 +1,7 @@
+import type { MixedUp } from '../evidence/mixedUp.js';
 import type { Level, LevelDistribution } from '../estimates/knowerLevels.js';
 import type { TrackingShape } from '../estimates/tracking.js';
-import type { Principle, SkillId, ThresholdSkill } from '../skills/map.js';
+import type { NumeralSkill, Principle, SkillId, ThresholdSkill } from '../skills/map.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Arrangement, Word } from '../trace/trace.js';
 import type { Weakness } from './weaknesses.js';
@@ -76,9 +77,23 @@ export interface PrincipleStatement extends Grounds {
   readonly cardinalityBy: 'fetching' | 'keeping' | null;
 }
 
-export type Statement = NumberStatement | PrincipleStatement;
+/** Of numerals: which are known, which likely, and what they are taken for. */
+export interface NumeralsStatement extends Grounds {
+  readonly by: NumeralSkill;
+  /** Named, or found, on two days. */
+  readonly known: readonly number[];
+  readonly likely: readonly number[];
+  /** Asked, and neither. */
+  readonly open: readonly number[];
+  /** The commonest first. */
+  readonly mixedUp: readonly MixedUp[];
+}
+
+export type Statement = NumberStatement | PrincipleStatement | NumeralsStatement;
 
 export const isOfNumbers = (statement: Statement): statement is NumberStatement => 'sureTo' in statement;
+
+export const isOfNumerals = (statement: Statement): statement is NumeralsStatement => 'known' in statement;
 
 /** Something is said that the child can do; else it is only said that it is open. */
 export const isClaimed = (statement: Statement): boolean => statement.certainty !== 'unclear';

@@ -187,6 +187,39 @@ export interface Weighed {
   readonly as: 'numeral' | 'picture' | 'set';
 }
 
+/**
+ * What is done with numerals on cards: one is named, or found among others; all of a number are found, among numerals or
+ * pictures of sets; cards are put in a row, or each with its set; sets are walked round to; a card goes to a side of the
+ * middle of a line; a ones card over the zero of ten; towers of things are built, each one more than the last.
+ */
+export const cardKinds = [
+  'name',
+  'find',
+  'find-all',
+  'find-pictures',
+  'row',
+  'match',
+  'hunt',
+  'line',
+  'teen',
+  'stair',
+] as const;
+export type CardKind = (typeof cardKinds)[number];
+
+/** Cards as they lie, from the left; of a row in the order that is sought. */
+export interface Cards {
+  readonly kind: CardKind;
+  /** The number in question; of several the largest. */
+  readonly n: number;
+  readonly cards: readonly number[];
+  /** Of a row, those that lie there already. */
+  readonly given?: readonly number[];
+}
+
+/** How a count is put on record: a stroke for each, the fifth across; ringed or drawn. */
+export const recordings = ['tally', 'ring-or-draw'] as const;
+export type Recording = (typeof recordings)[number];
+
 /** What was generated for a try, so that it can be laid and played again. */
 export interface Layout {
   /** Of the places drawn by lot. */
@@ -217,6 +250,13 @@ export interface Layout {
   readonly carry?: Carry;
   /** The other side of a balance is made as heavy. */
   readonly balance?: readonly Weighed[];
+  readonly cards?: Cards;
+  /** What is counted is put on record. */
+  readonly records?: Recording;
+  /** The places are the boxes of a track, in one row, with the numbers printed. */
+  readonly track?: true;
+  /** Sorted by kind, so many of each. */
+  readonly sorted?: readonly Bowl[];
   /** Two turns of a game to be compared. */
   readonly turns?: Turns;
   /** Of a game in turns: the most that may be placed in one. */

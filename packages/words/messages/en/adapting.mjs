@@ -24,6 +24,15 @@ export default {
     language: 'Answers count in any language.',
     attention: 'One to three, twice, and that’s all.',
   },
+  reading: {
+    vision:
+      'Raised numerals or braille on cards that lie in a frame, so that they stay where the hand found them.',
+    hearing: 'Sign the question, then let the child look. A signed number is a name.',
+    movement: 'The child looks or says “that one”; you move the cards.',
+    speech: 'For a name the child shows fingers, points to a set, or uses their own device.',
+    language: 'A name counts in any language. Write down which.',
+    attention: 'Three cards, and that’s all.',
+  },
   giving: {
     vision:
       'A tray with a rim and a non-slip mat; things that differ by touch. One hand keeps the place, the other moves on.',

@@ -61,4 +61,8 @@ export default {
   noAllergies: 'none entered',
   revisedWhy:
     'Good and bad days, help and the place of each slip are now taken into account, and what is only likely is kept apart from what is sure.',
+  mixedUp: 'Taken for another',
+  shown: 'shown',
+  takenFor: 'said or taken',
+  times: 'times',
 };

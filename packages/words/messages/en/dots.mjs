@@ -9,4 +9,7 @@ export default {
   notClear: 'not clear yet',
   sureTo: 'sure to {n}',
   likelyTo: 'likely to {n}',
+  numeralsKnown: '{n, plural, one {1 numeral known} other {# numerals known}}',
+  numeralsLikely: '{n, plural, one {1 likely} other {# likely}}',
+  numeral: '{n}: {certainty}, {tries, plural, =0 {no tries} one {1 try} other {# tries}}',
 };

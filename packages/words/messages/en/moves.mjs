@@ -190,4 +190,48 @@ export default {
     saw: 'answered with another number',
     move: 'the same with one more or one fewer, in view first and then hidden',
   },
+  'named-another': {
+    saw: 'named another number',
+    move: 'the two side by side: same and different, traced with a finger; then that one among others that look nothing like it',
+  },
+  'took-another': {
+    saw: 'took another card',
+    move: 'the two side by side: same and different, traced with a finger; then that one among others that look nothing like it',
+  },
+  'left-some': {
+    saw: 'left some of them',
+    move: 'looking at each one in turn, and saying of each whether it fits',
+  },
+  'out-of-order': {
+    saw: 'laid them out of order',
+    move: 'saying the numbers while the finger goes along the row, and fewer cards',
+  },
+  'another-card': {
+    saw: 'matched a set with another number',
+    move: 'counting the set once more with the card beside it, and sets far apart in number',
+  },
+  'other-side': {
+    saw: 'put it on the other side',
+    move: 'saying the numbers up to it along the line: is ten passed or not?',
+  },
+  'teen-apart': {
+    saw: 'made the number from its digits another way',
+    move: 'laying ten things and some more beside the cards, and lifting the ones card to see the zero',
+  },
+  'forgot-the-number': {
+    saw: 'recorded another number than it counted',
+    move: 'saying the number once more, or laying its card, before the hand begins',
+  },
+  'recorded-another': {
+    saw: 'made more or fewer strokes than things',
+    move: 'one stroke as each thing is moved aside',
+  },
+  'fifth-not-across': {
+    saw: 'did not lay the fifth stroke across',
+    move: 'bundling with real sticks: four, and the fifth lies on them',
+  },
+  'kinds-not-the-whole': {
+    saw: 'counted kinds that don’t make the whole',
+    move: 'putting all kinds in one line after counting each, and counting on from one kind to the next',
+  },
 };

@@ -20,12 +20,14 @@ export default {
     tryThisWay: 'Try {what}, {move}',
   },
   obstacle: '{saw}{place} in {n} of the last {of} tries',
+  obstacleAt: '{saw}{place} in {n} of the last {of} tries with it',
   obstacleLong: '{saw}{place} in {n} of the last {of} tries that went that far',
   either: '{one} or {other}',
   place: {
     number: ' at {n}',
     close: ' at the very end',
     asked: ', from {n} up,',
+    numeral: ' for {n}',
     after: ', always after the first {n},',
   },
 };

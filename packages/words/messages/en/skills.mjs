@@ -55,4 +55,9 @@ export default {
   path: 'Moves along a path',
   'sure-win': 'Plans the last turns',
   'heard-many': 'Hears how many',
+  'numeral-and-set': 'Cards and sets',
+  'on-the-line': 'Before and after on a line',
+  'teen-numerals': 'Teens from cards',
+  record: 'Records what was counted',
+  stair: 'Builds a stair, one more each',
 };

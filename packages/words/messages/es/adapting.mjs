@@ -26,6 +26,15 @@ export default {
     language: 'La respuesta vale en cualquier idioma.',
     attention: 'De uno a tres, dos veces, y ya está.',
   },
+  reading: {
+    vision:
+      'Cifras en relieve o en braille, en tarjetas dentro de un marco: así se quedan donde la mano las encontró.',
+    hearing: 'Haz la pregunta en signos y deja que mire. Un número en signos es un nombre.',
+    movement: 'El niño mira o dice “esa”; tú mueves las tarjetas.',
+    speech: 'En vez de decirlo, enseña dedos, señala un grupo o usa su dispositivo.',
+    language: 'Vale en cualquier idioma. Anota en cuál.',
+    attention: 'Tres tarjetas, y ya está.',
+  },
   giving: {
     vision:
       'Una bandeja con borde y una alfombrilla que no resbale; cosas que se distingan al tacto. Una mano guarda el sitio, la otra avanza.',

@@ -64,4 +64,8 @@ export default {
   noAllergies: 'ninguna anotada',
   revisedWhy:
     'Ahora se tienen en cuenta los días buenos y malos, la ayuda y el lugar de cada desliz, y lo solo probable va aparte de lo seguro.',
+  mixedUp: 'Tomados por otro',
+  shown: 'se enseñó',
+  takenFor: 'dijo o cogió',
+  times: 'veces',
 };

@@ -9,4 +9,7 @@ export default {
   notClear: 'aún no está claro',
   sureTo: 'seguro hasta {n}',
   likelyTo: 'probable hasta {n}',
+  numeralsKnown: '{n, plural, one {1 cifra segura} other {# cifras seguras}}',
+  numeralsLikely: '{n, plural, one {1 probable} other {# probables}}',
+  numeral: '{n}: {certainty}, {tries, plural, =0 {sin intentos} one {1 intento} other {# intentos}}',
 };

@@ -189,4 +189,48 @@ export default {
     saw: 'respondió con otro número',
     move: 'lo mismo con uno más o uno menos, primero a la vista y luego escondido',
   },
+  'named-another': {
+    saw: 'dijo otro número',
+    move: 'los dos lado a lado: en qué se parecen y en qué no, repasados con el dedo; después ese entre otros que no se le parecen',
+  },
+  'took-another': {
+    saw: 'cogió otra tarjeta',
+    move: 'los dos lado a lado: en qué se parecen y en qué no, repasados con el dedo; después ese entre otros que no se le parecen',
+  },
+  'left-some': {
+    saw: 'dejó algunas',
+    move: 'mirar cada una por turno y decir de cada una si va',
+  },
+  'out-of-order': {
+    saw: 'las puso sin orden',
+    move: 'decir los números mientras el dedo recorre la fila, y menos tarjetas',
+  },
+  'another-card': {
+    saw: 'unió un grupo con otro número',
+    move: 'contar otra vez el grupo con la tarjeta al lado, y grupos con números muy distintos',
+  },
+  'other-side': {
+    saw: 'lo puso al otro lado',
+    move: 'decir los números hasta él por la línea: ¿se ha pasado el diez o no?',
+  },
+  'teen-apart': {
+    saw: 'hizo el número de otra manera con sus cifras',
+    move: 'poner diez cosas y unas pocas más junto a las tarjetas, y levantar la de unidades para ver el cero',
+  },
+  'forgot-the-number': {
+    saw: 'anotó otro número que el que contó',
+    move: 'decir el número una vez más, o poner su tarjeta, antes de que la mano empiece',
+  },
+  'recorded-another': {
+    saw: 'hizo más o menos palitos que cosas',
+    move: 'un palito según se aparta cada cosa',
+  },
+  'fifth-not-across': {
+    saw: 'no cruzó el quinto palito',
+    move: 'hacer manojos con palos de verdad: cuatro, y el quinto encima',
+  },
+  'kinds-not-the-whole': {
+    saw: 'contó clases que no dan el total',
+    move: 'poner todas las clases en una fila después de contar cada una, y seguir contando de una a otra',
+  },
 };

@@ -20,12 +20,14 @@ export default {
     tryThisWay: 'Prueba {what}, {move}',
   },
   obstacle: '{saw}{place} en {n} de los últimos {of} intentos',
+  obstacleAt: '{saw}{place} en {n} de los últimos {of} intentos con él',
   obstacleLong: '{saw}{place} en {n} de los últimos {of} intentos que llegaron hasta ahí',
   either: '{one} o {other}',
   place: {
     number: ' en el {n}',
     close: ' justo al final',
     asked: ', desde {n},',
+    numeral: ' en vez de {n}',
     after: ', siempre después de los primeros {n},',
   },
 };

@@ -55,4 +55,9 @@ export default {
   path: 'Avanza por un camino',
   'sure-win': 'Piensa los últimos turnos',
   'heard-many': 'Oye cuántos son',
+  'numeral-and-set': 'Tarjetas y grupos',
+  'on-the-line': 'Antes y después en una línea',
+  'teen-numerals': 'Del 11 al 19 con tarjetas',
+  record: 'Anota lo que contó',
+  stair: 'Hace una escalera, uno más cada vez',
 };

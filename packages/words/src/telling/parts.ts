@@ -10,6 +10,7 @@ import {
 } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
+import { slotPlaceWords } from './slots.js';
 import { amountOf, thingsWords } from './amounts.js';
 
 /** Which ways were found to make a number, and how they came; null where none was looked for. */
@@ -67,7 +68,9 @@ export function placeWords(
   place: string,
   { size, layout }: Pick<TraySet, 'size' | 'layout'>,
 ): string {
-  if (layout?.carry) return thingsWords(words, place);
+  const ofSlot = slotPlaceWords(words, place, { size, layout });
+  if (ofSlot !== null) return ofSlot;
+  if (layout?.cards) return words.sets.card({ n: layout.cards.cards[Number(place)] ?? place });
   return place === otherParts ? words.sets.otherParts({ n: size }) : place.replace('+', ' + ');
 }
 

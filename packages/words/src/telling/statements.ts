@@ -1,21 +1,28 @@
 import {
   isClaimed,
   isOfNumbers,
+  isOfNumerals,
   type NumberStatement,
+  type NumeralsStatement,
   type PrincipleStatement,
   type SittingChange,
   type Statement,
 } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
+import { runsOf, tellMixedUp } from './numerals.js';
 
 /**
  * What may be said, in plain words that begin with the child: "counts 8 in a row – sure. Likely up to 10".
  * What carries less than it seems to is named.
  */
 export function tellStatement(words: Words, statement: Statement): string {
-  if (!isClaimed(statement)) return words.statements.notClear();
+  if (!isClaimed(statement)) {
+    const taken = isOfNumerals(statement) ? tellMixedUp(words, statement) : null;
+    return [words.statements.notClear(), ...(taken === null ? [] : [taken])].join('. ');
+  }
   if (!isWorthSaying(statement)) return words.statements.notClearBeyond({ n: 1 });
+  if (isOfNumerals(statement)) return tellNumerals(words, statement);
   return isOfNumbers(statement) ? tellNumber(words, statement) : tellPrinciple(words, statement);
 }
 
@@ -62,6 +69,20 @@ function beyond({ statements }: Words, statement: NumberStatement): string | nul
   if (statement.by === 'one-to-one' && statement.shape) return statements.shape[statement.shape]();
   const isSoFar = statement.by === 'fetch' && likelyTo > 4;
   return likelyTo === triedTo && !isSoFar ? statements.notBeyond({ n: triedTo }) : null;
+}
+
+/** Which numerals are known, which likely, and which are taken for another. */
+function tellNumerals(words: Words, statement: NumeralsStatement): string {
+  const { statements } = words;
+  const { known, likely } = statement;
+  const claim = (of: readonly number[]): string => statements[statement.by]({ which: runsOf(words, of) });
+  const first =
+    known.length > 0
+      ? statements.sure({ claim: claim(known) })
+      : statements.likely({ claim: carried(words, claim(likely), statement) });
+  const also =
+    known.length > 0 && likely.length > 0 ? statements.alsoNumerals({ which: runsOf(words, likely) }) : null;
+  return [first, also, tellMixedUp(words, statement)].filter((one) => one !== null).join('. ');
 }
 
 function tellPrinciple(words: Words, statement: PrincipleStatement): string {

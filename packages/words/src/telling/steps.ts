@@ -55,6 +55,7 @@ export function tellObstacle(words: Words, { slip, or, place, times, of }: ToldO
     n: times,
     of,
   };
+  if (place?.kind === 'numeral') return next.obstacleAt(told);
   return place !== null && place.kind !== 'close' ? next.obstacleLong(told) : next.obstacle(told);
 }
 

@@ -1,6 +1,8 @@
 import type { Arrangement, Change, Comparison, TraySet } from '@dotting/core';
 import type { Words } from '../words.js';
 import { amountOf, thingsWords } from './amounts.js';
+import { describeCards } from './numerals.js';
+import { describeRecording } from './recording.js';
 import { describeParts } from './parts.js';
 import { patternsOf } from './seeing.js';
 
@@ -29,6 +31,9 @@ export function describeSet(
   }
   if (layout?.comparison)
     return sets.sideBySide[layout.comparison.relation]({ sets: setsOf(words, layout.comparison) });
+  if (layout?.cards) return describeCards(words, layout.cards);
+  const recorded = describeRecording(words, set);
+  if (recorded !== null) return recorded;
   if (layout?.patterns) return patternsOf(words, layout.patterns);
   const ofParts = describeParts(words, set);
   if (ofParts !== null) return ofParts;

@@ -26,6 +26,8 @@ import type { Words } from '../words.js';
 import { tellComparing, tellDifference } from './compared.js';
 import { listOf, sentences } from './list.js';
 import { tellSeeing, tellTwoLooks } from './seeing.js';
+import { tellCards } from './numerals.js';
+import { tellRecord, tellSorted } from './recording.js';
 import { balanceWords, tellCarry, tellParts } from './parts.js';
 import { sawOf } from './steps.js';
 import { amountOf } from './amounts.js';
@@ -44,6 +46,9 @@ export function tellTry(words: Words, trace: ToldTrace): string {
   const { tries } = words;
   const reading = readTry(trace);
   const told = [
+    tellCards(words, trace),
+    tellRecord(words, trace),
+    tellSorted(words, trace),
     tellParts(words, trace),
     tellCarry(words, trace),
     tellSharing(words, trace),
@@ -296,8 +301,9 @@ function tellSharing(words: Words, trace: ReadableTrace): string | null {
 }
 
 function tellChoice(words: Words, trace: ReadableTrace): string | null {
-  // What was said at a stop on the way is told with the giving.
-  const choice = isFetching(trace) && trace.version === 2 ? null : readChoice(trace);
+  // What was said at a stop on the way is told with the giving, of cards with the cards.
+  const isTold = (isFetching(trace) && trace.version === 2) || trace.set.layout?.cards !== undefined;
+  const choice = isTold ? null : readChoice(trace);
   if (!choice) return null;
   const { tries } = words;
   const said = saidOf(words, choice.chosen);

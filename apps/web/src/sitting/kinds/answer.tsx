@@ -3,7 +3,7 @@ import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
 
 export const answer: KindView = {
-  Thumb: ({ onAnswer }) => <Answer onAnswer={onAnswer} />,
+  Thumb: ({ set, onAnswer }) => <Answer digits={(set.layout?.cards?.n ?? 0) > 9} onAnswer={onAnswer} />,
   isStill: false,
   done: () => words.kinds.doneAnswering(),
   whole: null,

@@ -1,6 +1,6 @@
 import { taskWords } from '@dotting/words';
 import { Answer } from '../thumb/Answer.js';
-import { Options } from '../thumb/Options.js';
+import { OwnOptions } from '../thumb/Options.js';
 import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
@@ -9,7 +9,8 @@ export const share: KindView = {
   Thumb: ({ phase, task, canMark, isPutting, onAnswer, onCommand }) => {
     if (phase === 'asked') return <Answer onAnswer={onAnswer} />;
     if (isPutting) return <Slips isPutting canMark={phase !== 'laying'} onCommand={onCommand} />;
-    if (task.choosing) return <Options choosing={taskWords(words, task.id).choosing!} onAnswer={onAnswer} />;
+    if (task.choosing)
+      return <OwnOptions choosing={taskWords(words, task.id).choosing!} onAnswer={onAnswer} />;
     return <Slips canMark={canMark} onCommand={onCommand} />;
   },
   isStill: false,

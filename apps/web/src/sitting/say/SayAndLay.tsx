@@ -118,7 +118,9 @@ function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
   if (!laysThings(taskOf(task)) || size === 0) return [];
   return [
     ...new Set([
-      ...((layout?.bowls ?? layout?.comparison?.sets)?.map((set) => set.things) ?? [things]),
+      ...((layout?.bowls ?? layout?.sorted ?? layout?.comparison?.sets)?.map((set) => set.things) ?? [
+        things,
+      ]),
       ...(layout?.model ? [layout.model] : []),
       ...(layout?.carry?.unit ?? []),
     ]),

@@ -28,6 +28,7 @@ function column(id: TaskId, props: Partial<ThumbColumnProps> = {}) {
       onAnswer={(value) => pressed.push(['answer', value])}
       onGiven={(value) => pressed.push(['given', value])}
       onPlaced={(place) => pressed.push(['placed', place])}
+      put={[]}
       onCommand={(command) => pressed.push(command)}
       {...props}
     />,

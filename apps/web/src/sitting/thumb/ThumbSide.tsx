@@ -1,4 +1,4 @@
-import { captureKinds, hasGiven, lastTap, settledEvents } from '@dotting/core';
+import { captureKinds, hasGiven, lastTap, putInto, settledEvents } from '@dotting/core';
 import { onTheTable, phaseOf, type Sitting } from '../../outbox/sitting.js';
 import { bowlOf } from '../tray/Tray.js';
 import type { ThumbColumnProps } from './props.js';
@@ -8,6 +8,8 @@ type ThumbSideProps = Pick<
   ThumbColumnProps,
   'isOtherWord' | 'onOtherWord' | 'onAnswer' | 'onGiven' | 'onPlaced' | 'onBegan' | 'onCommand'
 > & { readonly sitting: Sitting };
+
+const none: readonly string[] = [];
 
 /** The thumb's column for a sitting as it stands. */
 export function ThumbSide({ sitting, ...others }: ThumbSideProps) {
@@ -25,6 +27,7 @@ export function ThumbSide({ sitting, ...others }: ThumbSideProps) {
       wasAsked={settledEvents(events).some((event) => event.kind === 'ask')}
       isPutting={captureKinds[task.kind].isStillPutting(table)}
       bowl={bowlOf(sitting)}
+      put={task.kind === 'order' ? putInto(events) : none}
       {...others}
     />
   );

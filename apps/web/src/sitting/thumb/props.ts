@@ -23,6 +23,8 @@ export interface ThumbColumnProps {
   readonly onGiven: (value: number) => void;
   /** One of a few was put, or told, next. */
   readonly onPlaced: (place: string) => void;
+  /** What was put or told so far, where that goes one after the other. */
+  readonly put: readonly string[];
   /** Where the child began, of a count that may begin anywhere. */
   readonly onBegan: (n: number) => void;
   readonly onCommand: (command: KeyCommand) => void;

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { materials, palette } from '../../common/theme.js';
-import { cells, dish, jars, mirrorSize, type LaidSet, type Place } from './mirrorLayout.js';
+import { Numeral } from '../../common/Numeral.js';
+import { boxesOf, cells, dish, jars, mirrorSize, type LaidSet, type Place } from './mirrorLayout.js';
 import { ThingShape } from './ThingShape.js';
 
 interface FurnitureProps {
@@ -13,6 +14,7 @@ export function Furniture({ set, inDish }: FurnitureProps): ReactNode {
   const places = set.layout?.places;
   if (places === undefined) return null;
   const inFrame = set.arrangement === 'frame';
+  if (set.layout?.track) return <Track set={set} places={places} inDish={inDish} />;
   const targets = inFrame ? cells(places) : jars(places);
   const amount = set.pile ?? set.size;
   const lying = inFrame
@@ -24,6 +26,27 @@ export function Furniture({ set, inDish }: FurnitureProps): ReactNode {
     <>
       {targets.map((at, i) => (inFrame ? <Cell key={i} at={at} /> : <Jar key={i} at={at} />))}
       {(put.length > 0 ? put : lying).map(({ x, y, radius }, item) => (
+        <g key={item} transform={`translate(${x} ${y}) scale(${radius})`}>
+          <ThingShape things={set.things} />
+        </g>
+      ))}
+    </>
+  );
+}
+
+/** Boxes in one row, each with its number printed in it; the things in a dish below. */
+function Track({ set, places, inDish }: FurnitureProps & { readonly places: number }) {
+  const boxes = boxesOf(places);
+  const lying = dish(set.size, { x: mirrorSize.width / 2, y: 400 }, 20);
+  return (
+    <>
+      {boxes.map((at, i) => (
+        <g key={i}>
+          <Cell at={at} />
+          <Numeral n={i + 1} x={at.x} y={at.y + 62} height={26} />
+        </g>
+      ))}
+      {(inDish ? lying : boxes.slice(0, set.size)).map(({ x, y, radius }, item) => (
         <g key={item} transform={`translate(${x} ${y}) scale(${radius})`}>
           <ThingShape things={set.things} />
         </g>

@@ -1,8 +1,10 @@
 import {
   captureKinds,
   laysThings,
+  putInto,
   settledEvents,
   splitPasses,
+  type Cards,
   type Gesture,
   type TraceEvent,
 } from '@dotting/core';
@@ -26,6 +28,8 @@ import { useSittingNow } from '../useSitting.js';
 const SideBySide = later(async () => (await import('./SideBySide.js')).SideBySide);
 const PartsTray = later(async () => (await import('./PartsTray.js')).PartsTray);
 const BalanceTray = later(async () => (await import('./BalanceTray.js')).BalanceTray);
+const CardsTray = later(async () => (await import('./CardsTray.js')).CardsTray);
+const RecordTray = later(async () => (await import('./RecordTray.js')).RecordTray);
 const Flash = later(async () => (await import('./Flash.js')).Flash);
 const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
@@ -66,6 +70,18 @@ export function Tray({ store, byThing, played }: TrayProps) {
       />
     );
   }
+  const { cards, records, sorted } = set.layout ?? {};
+  if (cards) {
+    return (
+      <CardsTray
+        key={sitting.tries.length}
+        set={set}
+        put={putInto(table.events)}
+        onTaken={takenFrom(cards, gesture)}
+      />
+    );
+  }
+  if (records || sorted) return <RecordTray set={set} put={putInto(table.events)} />;
   if (set.layout?.patterns) {
     return <Flash key={sitting.tries.length} store={store} patterns={set.layout.patterns} asked={played} />;
   }
@@ -111,6 +127,19 @@ export function Tray({ store, byThing, played }: TrayProps) {
       )}
     </>
   );
+}
+
+/** What taking a card tells: that it is the one, or one of them; null where none is taken. */
+function takenFrom({ kind, cards }: Cards, gesture: (one: Gesture) => void) {
+  switch (kind) {
+    case 'find':
+      return (i: number) => gesture({ kind: 'answer', value: cards[i]! });
+    case 'find-all':
+    case 'find-pictures':
+      return (i: number) => gesture({ kind: 'placed', place: String(i) });
+    default:
+      return null;
+  }
 }
 
 /** What is drawn in place of things to be touched: a pile to take from, or a number and what is done to it. */

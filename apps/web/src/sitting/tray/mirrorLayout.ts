@@ -28,7 +28,7 @@ export function placesOf({ size, arrangement, layout = {} }: LaidSet): readonly 
     case 'pictures':
       return lines(size);
     case 'frame':
-      return cells(layout.places ?? size).slice(0, size);
+      return (layout.track ? boxesOf : cells)(layout.places ?? size).slice(0, size);
     case 'heard':
     case 'none':
       return [];
@@ -97,6 +97,12 @@ export function cells(size: number): readonly Place[] {
       (i < cellsInFrame ? -gap / 2 : gap / 2),
     radius: step * 0.36,
   }));
+}
+
+/** The boxes of a track, in one row. */
+export function boxesOf(count: number): readonly Place[] {
+  const step = (mirrorSize.width - 30) / count;
+  return Array.from({ length: count }, (_, i) => ({ x: 15 + step * (i + 0.5), y: 140, radius: step * 0.36 }));
 }
 
 /** Jars along the top, in one or two rows. */

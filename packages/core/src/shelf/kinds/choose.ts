@@ -9,5 +9,5 @@ export const choose: CaptureKindEntry = {
   slipsOf: { touching: true, putting: false },
   isStillPutting: nothingPut,
   tap: () => null,
-  questionBefore: (_, gesture, soFar) => whichBefore(gesture, soFar),
+  questionBefore: ({ asks }, gesture, soFar) => whichBefore(gesture, soFar, asks),
 };

@@ -49,6 +49,9 @@ export const wordByWord = {
   questionBefore: () => null,
 } as const satisfies Partial<CaptureKindEntry>;
 
-/** “Which?” before an answer, unless it stands. */
-export const whichBefore = (gesture: Gesture, { isOpen }: AskedSoFar): Question | null =>
-  gesture.kind === 'answer' && !isOpen ? 'which' : null;
+/** “Which?”, or the task’s own question, before an answer, unless it stands. */
+export const whichBefore = (
+  gesture: Gesture,
+  { isOpen }: AskedSoFar,
+  asks: Question = 'which',
+): Question | null => (gesture.kind === 'answer' && !isOpen ? asks : null);

@@ -1,0 +1,105 @@
+import { bundleOf, filled, slotsOf, type TraySet } from '@dotting/core';
+import { describeSet } from '@dotting/words';
+import Box from '@mui/material/Box';
+import { palette } from '../../common/theme.js';
+import { words } from '../../wording/words.js';
+import { dish, mirrorSize, placesOf } from './mirrorLayout.js';
+import { ThingShape } from './ThingShape.js';
+import { trayFrame } from './Things.js';
+
+/** What is counted and put on record, or sorted: it takes no taps. */
+export function RecordTray({ set, put }: { readonly set: TraySet; readonly put: readonly string[] }) {
+  return (
+    <Box sx={trayFrame}>
+      <svg
+        role="img"
+        aria-label={describeSet(words, set)}
+        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
+        width="100%"
+        height="100%"
+        style={{ display: 'block' }}
+      >
+        <RecordDrawing set={set} put={put} />
+      </svg>
+    </Box>
+  );
+}
+
+/** The same, in the mirror’s units: the things above, what stands on the sheet below. */
+export function RecordDrawing({
+  set,
+  put = [],
+}: {
+  readonly set: TraySet;
+  readonly put?: readonly string[];
+}) {
+  const { sorted } = set.layout ?? {};
+  const slots = filled(slotsOf(set)!, put);
+  const recorded = Number(slots.find(({ of }) => of === 'recorded')?.put ?? 0);
+  if (sorted) return <Mixed kinds={sorted} />;
+  return (
+    <>
+      <g transform="translate(0 -110)">
+        {placesOf(set).map(({ x, y, radius }, i) => (
+          <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
+            <ThingShape things={set.things} />
+          </g>
+        ))}
+      </g>
+      <rect
+        x={60}
+        y={400}
+        width={mirrorSize.width - 120}
+        height={130}
+        fill={palette.paper}
+        stroke={palette.line}
+        strokeWidth={2}
+      />
+      {set.layout?.records === 'tally' ? <Strokes n={recorded} /> : <Drawn n={recorded} />}
+    </>
+  );
+}
+
+function Mixed({ kinds }: { readonly kinds: readonly { readonly things: string; readonly n: number }[] }) {
+  const all = kinds.flatMap(({ things, n }) => Array<string>(n).fill(things));
+  const places = dish(all.length, { x: mirrorSize.width / 2, y: mirrorSize.height / 2 }, 27);
+  // By turns, so that they lie mixed.
+  const order = all.map((_, i) => (i * 7) % all.length);
+  const isFair = new Set(order).size === all.length;
+  return places.map(({ x, y, radius }, i) => (
+    <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
+      <ThingShape things={all[isFair ? order[i]! : i]!} />
+    </g>
+  ));
+}
+
+/** Strokes in bundles of five, the fifth across. */
+function Strokes({ n }: { readonly n: number }) {
+  return Array.from({ length: n }, (_, i) => {
+    const { bundle, place } = bundleOf(i);
+    const x = 100 + bundle * 130;
+    return (
+      <path
+        key={i}
+        d={place === 4 ? `M${x - 14} 500L${x + 74} 430` : `M${x + place * 20} 428V502`}
+        stroke={palette.ink}
+        strokeWidth={6}
+        strokeLinecap="round"
+      />
+    );
+  });
+}
+
+function Drawn({ n }: { readonly n: number }) {
+  return Array.from({ length: n }, (_, i) => (
+    <circle
+      key={i}
+      cx={95 + (i % 10) * 57}
+      cy={n > 10 ? 432 + 62 * Math.floor(i / 10) : 465}
+      r={20}
+      fill="none"
+      stroke={palette.ink}
+      strokeWidth={5}
+    />
+  ));
+}

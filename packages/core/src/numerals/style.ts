@@ -1,0 +1,57 @@
+import { digitForms, digitWidth, type Digit, type FormOf, type Stroke } from './templates.js';
+
+/** How a room, or a child, forms each digit: the name of one of its forms. */
+export type NumeralStyle = { readonly [Of in Digit]: FormOf<Of> };
+
+/** The first of each. */
+export const usualStyle: NumeralStyle = {
+  0: 'oval',
+  1: 'plain',
+  2: 'round',
+  3: 'round',
+  4: 'open',
+  5: 'in-one',
+  6: 'curved',
+  7: 'plain',
+  8: 'in-one',
+  9: 'in-one',
+};
+
+/** The digits that are formed in more than one way, and those ways. */
+export const formsOfDigits: readonly { readonly digit: Digit; readonly forms: readonly string[] }[] =
+  digitsOf(1234567890)
+    .toSorted((a, b) => a - b)
+    .map((digit) => ({ digit, forms: Object.keys(digitForms[digit]) }))
+    .filter(({ forms }) => forms.length > 1);
+
+/** A digit as it is drawn, and how far from the left, for one that is 1 high. */
+export interface PlacedDigit {
+  readonly strokes: readonly Stroke[];
+  readonly left: number;
+}
+
+/** Between two digits, for digits that are 1 high. */
+const gap = 0.22;
+
+/** The strokes of a numeral in a style, and how wide it is. A form that is not known is drawn as the usual one. */
+export function strokesOf(
+  n: number,
+  style: NumeralStyle = usualStyle,
+): { readonly digits: readonly PlacedDigit[]; readonly width: number } {
+  const digits = digitsOf(n).map((digit, i) => ({
+    strokes: formOf(digit, style[digit]),
+    left: i * (digitWidth + gap),
+  }));
+  return { digits, width: digits.length * (digitWidth + gap) - gap };
+}
+
+function formOf(digit: Digit, name: string): readonly Stroke[] {
+  const forms: Readonly<Record<string, readonly Stroke[]>> = digitForms[digit];
+  return forms[name] ?? forms[usualStyle[digit]]!;
+}
+
+/** @throws RangeError for what has no digits, such as a number below nought */
+export function digitsOf(n: number): readonly Digit[] {
+  if (!(Number.isInteger(n) && n >= 0)) throw new RangeError(`digitsOf: ${n} is no whole number from 0 on`);
+  return [...String(n)].map((one) => Number(one) as Digit);
+}
