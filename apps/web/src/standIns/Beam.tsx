@@ -1,7 +1,8 @@
+import { Numeral } from '../common/Numeral.js';
 import { leanOf, settlesIn, swingAt, type Weighed } from '@dotting/core';
 import { useEffect, useRef, useState, type RefObject } from 'react';
 import { Pattern } from '../childSide/Pattern.js';
-import { headingFont, materials, palette } from '../common/theme.js';
+import { materials, palette } from '../common/theme.js';
 
 const arm = 150;
 const post = { x: 250, top: 90, foot: 380 } as const;
@@ -113,15 +114,7 @@ function Load({ load: { n, as } }: { readonly load: Weighed }) {
         strokeWidth={2}
       />
       {as === 'numeral' ? (
-        <text
-          textAnchor="middle"
-          dominantBaseline="central"
-          fontSize={26}
-          fontFamily={headingFont}
-          fill={palette.ink}
-        >
-          {n}
-        </text>
+        <Numeral n={n} x={0} y={0} height={21} />
       ) : (
         <g transform={`translate(${-size / 2} ${-size / 2}) scale(${size / 100})`}>
           <Pattern pattern={{ form: 'frame-rows', n, seed: 1 }} />

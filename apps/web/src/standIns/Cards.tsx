@@ -1,6 +1,7 @@
+import { Numeral } from '../common/Numeral.js';
 import { deckOf, discarded, type StandInSetup } from '@dotting/core';
 import { useState } from 'react';
-import { headingFont, palette } from '../common/theme.js';
+import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { OneButton } from './OneButton.js';
 
@@ -25,15 +26,7 @@ export function Cards({ setup }: { readonly setup: StandInSetup }) {
         {shown !== null && (
           <g transform="translate(75 4)">
             <Card fill={palette.tray} />
-            <text
-              textAnchor="middle"
-              dominantBaseline="central"
-              fontSize={80}
-              fontFamily={headingFont}
-              fill={palette.ink}
-            >
-              {shown}
-            </text>
+            <Numeral n={shown} x={0} y={0} height={62} />
           </g>
         )}
       </svg>

@@ -1,5 +1,6 @@
+import { Numeral } from '../common/Numeral.js';
 import { dieFace } from '@dotting/core';
-import { headingFont, palette } from '../common/theme.js';
+import { palette } from '../common/theme.js';
 
 interface DieProps {
   /** Null before it was thrown. */
@@ -27,17 +28,6 @@ export const Die = ({ n, asDots }: DieProps) => (
 /** One face: a pattern of dots where the number has one, else the numeral. */
 function Face({ n, asDots }: { readonly n: number; readonly asDots: boolean }) {
   const dots = asDots ? dieFace(n) : undefined;
-  if (!dots)
-    return (
-      <text
-        textAnchor="middle"
-        dominantBaseline="central"
-        fontSize={56}
-        fontFamily={headingFont}
-        fill={palette.ink}
-      >
-        {n}
-      </text>
-    );
+  if (!dots) return <Numeral n={n} x={0} y={0} height={44} />;
   return dots.map(([x, y]) => <circle key={`${x} ${y}`} cx={26 * x} cy={26 * y} r={9} fill={palette.ink} />);
 }

@@ -1,6 +1,7 @@
+import { Numeral } from '../common/Numeral.js';
 import { thrown, type StandInSetup } from '@dotting/core';
 import { useState } from 'react';
-import { headingFont, palette } from '../common/theme.js';
+import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { OneButton } from './OneButton.js';
 
@@ -33,16 +34,9 @@ export function Spinner({ setup }: { readonly setup: StandInSetup }) {
                 strokeWidth={2}
               />
             )}
-            <text
-              y={-radius + 26}
-              transform={`rotate(${-i * part} 0 ${-radius + 20})`}
-              textAnchor="middle"
-              fontSize={numbers.length > 10 ? 15 : 24}
-              fontFamily={headingFont}
-              fill={palette.ink}
-            >
-              {one}
-            </text>
+            <g transform={`translate(0 ${-radius + 20}) rotate(${-i * part})`}>
+              <Numeral n={one} x={0} y={0} height={numbers.length > 10 ? 12 : 19} />
+            </g>
           </g>
         ))}
         <g style={{ transform: `rotate(${degrees}deg)`, transition: 'transform 1.4s ease-out' }}>

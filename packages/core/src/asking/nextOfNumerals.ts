@@ -1,6 +1,7 @@
 import { figure } from '../common/parameters.js';
 import { observationsOf } from '../evidence/observations.js';
 import { askedBy, wentWell } from '../evidence/went.js';
+import { numerals } from '../numerals/lookAlikes.js';
 import { smallestOf, type Task } from '../shelf/tasks.js';
 import type { NumeralSkill } from '../skills/map.js';
 import { mixedUpWith } from '../evidence/mixedUp.js';
@@ -25,6 +26,7 @@ export function nextOfNumerals(task: Task, skill: NumeralSkill, asking: Asking):
   if (missesRunning === 0 && isOut)
     return { kind: 'stop', because: asking.secondsLeft < seconds ? 'time' : 'known' };
   const open = fresh(task, asking, sitting, numeralsInReach(told, asking.day));
+  const others = fresh(task, asking, sitting, numerals);
   if (open.length === 0) return { kind: 'stop', because: 'known' };
 
   const isEasy = missesRunning >= 2 || isOut;
@@ -32,7 +34,7 @@ export function nextOfNumerals(task: Task, skill: NumeralSkill, asking: Asking):
   const n =
     isEasy || begins
       ? best(open, (one) => model.chanceAt(one))
-      : (mixedUpNow(sitting.at(-1)!, open) ?? best(open, (one) => model.informationAt(one)));
+      : (mixedUpNow(sitting.at(-1)!, others) ?? best(open, (one) => model.informationAt(one)));
   const purpose: Purpose = begins
     ? 'begin-well'
     : missesRunning >= 2
@@ -51,15 +53,15 @@ export function nextOfNumerals(task: Task, skill: NumeralSkill, asking: Asking):
   };
 }
 
-/** In reach, and not asked for in this sitting. */
+/** Of these, what the task can ask for and has not in this sitting. */
 function fresh(
   task: Task,
   { largest }: Asking,
   sitting: readonly Trace[],
-  inReach: readonly number[],
+  of: readonly number[],
 ): readonly number[] {
   const asked = new Set(sitting.map((trace) => trace.target));
-  return inReach.filter((n) => n >= smallestOf(task) && n <= largest && !asked.has(n));
+  return of.filter((n) => n >= smallestOf(task) && n <= largest && !asked.has(n));
 }
 
 /** What the last numeral was just taken for: whether that one is known tells the two apart. */

@@ -7,7 +7,7 @@ import { setOf, taskOf } from '../shelf/tasks.js';
 import { thingsFor } from '../shelf/thingsFor.js';
 import { traceOf } from '../testing/traces.js';
 import type { Happening, Trace } from '../trace/trace.js';
-import { nextSlot, placeableOf } from './placeable.js';
+import { nextSlot } from './placeable.js';
 import { readCarry } from './readCarry.js';
 import { readChoice } from './readChoice.js';
 import { readParts, waysOf } from './readParts.js';

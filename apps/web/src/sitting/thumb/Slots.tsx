@@ -59,7 +59,14 @@ export function Slots({ set, put, onPlaced }: SlotsProps) {
                   setChosen(null);
                   onPlaced(placeIn(open, option));
                 }}
-                sx={{ minWidth: 0, px: 0.5, minHeight: target.sitting, fontSize: '1.05rem' }}
+                sx={{
+                  minWidth: 0,
+                  px: 0.5,
+                  minHeight: target.sitting,
+                  fontSize: '1.05rem',
+                  // A word among numbers has no room in their columns.
+                  ...(/\D/.test(option) && { gridColumn: '1 / -1' }),
+                }}
               >
                 {optionWords(words, option)}
               </Button>

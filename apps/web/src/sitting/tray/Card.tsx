@@ -51,7 +51,9 @@ function Picture({
   y,
   height,
 }: Required<Pick<CardProps, 'x' | 'y' | 'height' | 'things'>> & { readonly n: number }) {
-  return dish(n, { x, y }, 0.075 * height).map((place, i) => (
+  // The more there are, the smaller, so that none lies over the edge.
+  const radius = height * Math.min(0.085, 0.15 / Math.sqrt(n));
+  return dish(n, { x, y }, radius).map((place, i) => (
     <g key={i} transform={`translate(${place.x} ${place.y}) scale(${place.radius})`}>
       <ThingShape things={things} />
     </g>

@@ -85,7 +85,7 @@ function Row({ set, put }: Required<DrawingProps>) {
     slots.map(({ wanted }) => Number(wanted)),
     set.layout?.seed ?? 0,
   ).filter((card) => !used.includes(String(card)));
-  const high = Math.min(150, (0.9 * width) / Math.min(cards.length, 11) / 0.75);
+  const high = Math.min(150, (0.84 * width) / Math.min(cards.length, 11) / 0.75);
   const perLine = Math.min(cards.length, 11);
   return (
     <>
@@ -151,15 +151,15 @@ function Sets({ set, put }: Required<DrawingProps>) {
             {letterOf(i)}
           </text>
         )}
-        {dish(n, { x: x - 0.14 * wide, y }, Math.min(0.052 * wide, 0.052 * high, 15)).map((place, k) => (
+        {dish(n, { x: x - 0.17 * wide, y }, Math.min(0.052 * wide, 0.052 * high, 15)).map((place, k) => (
           <g key={k} transform={`translate(${place.x} ${place.y}) scale(${place.radius})`}>
             <ThingShape things={set.things} />
           </g>
         ))}
         <Card
-          x={x + 0.33 * wide}
+          x={x + 0.29 * wide}
           y={y}
-          height={Math.min(110, 0.5 * high)}
+          height={Math.min(110, 0.5 * high, 0.42 * wide)}
           n={card === null || card === 'blank' ? null : Number(card)}
           isOpen={card === null || card === 'blank'}
         />

@@ -1,3 +1,4 @@
+import { Numeral } from '../../common/Numeral.js';
 import { type TraySet } from '@dotting/core';
 import { palette } from '../../common/theme.js';
 import { dish, mirrorSize } from './mirrorLayout.js';
@@ -60,9 +61,7 @@ function Bowls({
         stroke={palette.ink}
         strokeWidth={i === bowl ? 6 : 2}
       />
-      <text x={-28} y={-24} textAnchor="middle" fontSize={64} fontWeight={700} fill={palette.ink}>
-        {n}
-      </text>
+      <Numeral n={n} x={-28} y={-46} height={48} />
       <g transform="translate(42 -46) scale(32)">
         <ThingShape things={things} />
       </g>

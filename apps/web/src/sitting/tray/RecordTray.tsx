@@ -36,6 +36,7 @@ export function RecordDrawing({
   const { sorted } = set.layout ?? {};
   const slots = filled(slotsOf(set)!, put);
   const recorded = Number(slots.find(({ of }) => of === 'recorded')?.put ?? 0);
+  const fifth = slots.find(({ of }) => of === 'fifth')?.put;
   if (sorted) return <Mixed kinds={sorted} />;
   return (
     <>
@@ -55,7 +56,11 @@ export function RecordDrawing({
         stroke={palette.line}
         strokeWidth={2}
       />
-      {set.layout?.records === 'tally' ? <Strokes n={recorded} /> : <Drawn n={recorded} />}
+      {set.layout?.records === 'tally' ? (
+        <Strokes n={recorded} isAcross={fifth !== 'not-across'} />
+      ) : (
+        <Drawn n={recorded} />
+      )}
     </>
   );
 }
@@ -73,15 +78,15 @@ function Mixed({ kinds }: { readonly kinds: readonly { readonly things: string; 
   ));
 }
 
-/** Strokes in bundles of five, the fifth across. */
-function Strokes({ n }: { readonly n: number }) {
+/** Strokes in bundles of five, the fifth across where the child lays it so. */
+function Strokes({ n, isAcross }: { readonly n: number; readonly isAcross: boolean }) {
   return Array.from({ length: n }, (_, i) => {
     const { bundle, place } = bundleOf(i);
     const x = 100 + bundle * 130;
     return (
       <path
         key={i}
-        d={place === 4 ? `M${x - 14} 500L${x + 74} 430` : `M${x + place * 20} 428V502`}
+        d={place === 4 && isAcross ? `M${x - 14} 500L${x + 74} 430` : `M${x + place * 20} 428V502`}
         stroke={palette.ink}
         strokeWidth={6}
         strokeLinecap="round"

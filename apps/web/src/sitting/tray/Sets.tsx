@@ -1,5 +1,6 @@
 import type { TraySet } from '@dotting/core';
-import { headingFont, palette } from '../../common/theme.js';
+import { palette } from '../../common/theme.js';
+import { Card } from './Card.js';
 import { mirrorSize } from './mirrorLayout.js';
 import { setsPlaces } from './setsPlaces.js';
 import { ThingShape } from './ThingShape.js';
@@ -23,7 +24,10 @@ export function Sets({ set }: { readonly set: TraySet }) {
           strokeWidth={2}
         />
       ))}
-      {comparison.lie === 'cards' && sets.map(({ n }, i) => <Card key={i} n={n} x={part * (i + 0.5)} />)}
+      {comparison.lie === 'cards' &&
+        sets.map(({ n }, i) => (
+          <Card key={i} n={n} x={part * (i + 0.5)} y={mirrorSize.height / 2} height={260} />
+        ))}
       {comparison.lie !== 'cards' &&
         setsPlaces(comparison, seed).map((places, i) =>
           places.map(({ x, y, radius }, k) => (
@@ -35,30 +39,3 @@ export function Sets({ set }: { readonly set: TraySet }) {
     </>
   );
 }
-
-const card = { width: 200, height: 260 } as const;
-
-/** A numeral on a card. */
-const Card = ({ n, x }: { readonly n: number; readonly x: number }) => (
-  <g transform={`translate(${x} ${mirrorSize.height / 2})`}>
-    <rect
-      x={-card.width / 2}
-      y={-card.height / 2}
-      width={card.width}
-      height={card.height}
-      rx={18}
-      fill={palette.tray}
-      stroke={palette.ink}
-      strokeWidth={3}
-    />
-    <text
-      textAnchor="middle"
-      dominantBaseline="central"
-      fontSize={140}
-      fontFamily={headingFont}
-      fill={palette.ink}
-    >
-      {n}
-    </text>
-  </g>
-);
