@@ -2,7 +2,7 @@
 const floors = {
   'packages/core/src': [
     ['trace', 'common', 'languages', 'numerals'],
-    ['estimates', 'reading', 'skills'],
+    ['estimates', 'reading', 'schools', 'skills'],
     ['shelf'],
     ['recording'],
     ['evidence'],
@@ -18,7 +18,7 @@ const floors = {
     ['health', 'notHere', 'sight'],
     ['devices', 'languages'],
     ['openApi', 'childSide'],
-    ['site'],
+    ['site', 'schools'],
     ['tries', 'groupTimes'],
     ['decisions', 'demo', 'sittings'],
     ['summaries'],

@@ -129,17 +129,9 @@ test.describe('a room that always checks', () => {
   test.use({ adult: 'Orla' });
 
   test('covers the things before it asks how many', async ({ signedIn: page }) => {
-    await page.getByRole('link', { name: 'Office', exact: true }).click();
-    await page
-      .getByRole('navigation', { name: 'Office' })
-      .getByRole('link', { name: 'Rooms and staff' })
-      .click();
-    const room = page.getByRole('listitem', { name: 'Lower Pound' });
-    await room.getByRole('button', { name: 'Edit' }).click();
-    await page.getByLabel('When a count is checked').click();
-    await page.getByRole('option', { name: 'always checks a count' }).click();
-    await press(page, 'Save');
-    await expect(room.getByText(/always checks a count/)).toBeVisible();
+    await page.goto('/settings/ways');
+    await page.getByRole('group', { name: 'Counting again' }).getByRole('button', { name: 'always' }).click();
+    await expect(page.getByText('Changed. Everyone sees it on Today.')).toBeVisible();
     await page.goto('/');
     await sitDown(page, 'Dilys', 4, 'How many?');
     await expect(page.getByText(/Cover them before you ask how many/)).toBeVisible();

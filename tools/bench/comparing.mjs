@@ -90,7 +90,7 @@ function namedAlong(core, kind, random) {
     const things = kinds[Math.floor(random() * kinds.length)];
     const drawn = Math.floor(random() * 1e6);
     const seed = core.tellingSeed(task, n, things, drawn, undefined, kinds, pairs);
-    const { comparison } = core.layoutFor(task, n, things, seed, undefined, kinds);
+    const { comparison } = core.layoutFor(task, n, things, seed, undefined, { kinds });
     pairs.push({ comparison, chosen: choose(comparison, at) });
     named.push(core.comparingRule(pairs).named);
   }

@@ -80,7 +80,7 @@ function sitDown(core, child, stand, id, earlier, day, random) {
     }
     const place = earlier.length + tries.length;
     const way = task.ways?.[place % task.ways.length];
-    const layout = core.layoutFor(task, n, 'cork', place, way, kinds);
+    const layout = core.layoutFor(task, n, 'cork', place, way, { kinds });
     const { change, patterns } = layout;
     const right = patterns ? n : change.from + change.by;
     const { value, strategy } = answers(child, n, right, off, random);

@@ -47,11 +47,11 @@ export function tasksPage(core) {
 }
 
 /** The numbers of a task: n, or, where something is done to it, those of one that is laid. */
-function numbersOf(task, { layoutFor, numbersIn }) {
+function numbersOf(task, { layoutFor, numbersIn, usualSchools }) {
   const n = task.ladder[Math.floor(task.ladder.length / 2)];
   return task.strand === 'counting-on-and-back'
     ? numbersIn(n, layoutFor(task, n, 'cork', 1))
-    : { n: 'n', from: 'n', few: 0, makes: 'n' };
+    : { ...usualSchools, n: 'n', from: 'n', few: 0, makes: 'n' };
 }
 
 function entry(task, core) {
@@ -76,7 +76,7 @@ function entry(task, core) {
     ...(words.choosing
       ? [`- **To choose** "${words.choosing.question()}" ${choosing(words.choosing).join(', ')}`]
       : []),
-    `- **Do not**: ${words.avoid()}`,
+    `- **Do not**: ${words.avoid(n)}`,
     ...(words.setOut
       ? [
           `- **Set out** ${task.pile ? `${task.pile} things ` : ''}${words.setOut(n)}${words.also ? `; also ${words.also(n)}` : ''}`,

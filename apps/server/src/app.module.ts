@@ -7,6 +7,7 @@ import { DemoModule } from './demo/demo.module.js';
 import { DevicesModule } from './devices/devices.module.js';
 import { EvidenceModule } from './evidence/evidence.module.js';
 import { GroupTimesModule } from './groupTimes/groupTimes.module.js';
+import { SchoolsModule } from './schools/schools.module.js';
 import { HealthModule } from './health/health.module.js';
 import { LanguagesModule } from './languages/languages.module.js';
 import { OfficeModule } from './office/office.module.js';
@@ -34,6 +35,7 @@ export class AppModule {
         SittingsModule,
         LanguagesModule,
         GroupTimesModule,
+        SchoolsModule,
         HealthModule,
         OfficeModule,
         DemoModule,

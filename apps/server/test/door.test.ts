@@ -125,7 +125,7 @@ describe('writing asks who sees whom', () => {
   const addChild = async (facts: Partial<Child> = {}): Promise<ChildId> => {
     const { manager } = nursery.dataSource;
     const roomId = randomUUID();
-    await manager.insert(Room, { id: roomId, siteId: site.id, name: 'Weir' });
+    await manager.insert(Room, { id: roomId, siteId: site.id, name: 'Weir', schools: {} });
     const one = await manager.findOneByOrFail(Child, { id: site.childId });
     const id = randomUUID() as ChildId;
     await manager.insert(Child, { ...one, id, roomId, firstName: 'Juniper', ...facts });

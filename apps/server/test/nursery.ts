@@ -87,7 +87,7 @@ async function addSite(
   const roomId = randomUUID();
   const childId = randomUUID() as ChildId;
   await manager.insert(Site, { id, name });
-  await manager.insert(Room, { id: roomId, siteId: id, name: 'Lower Pound' });
+  await manager.insert(Room, { id: roomId, siteId: id, name: 'Lower Pound', schools: {} });
   await manager.insert(Child, {
     id: childId,
     siteId: id,

@@ -7,7 +7,7 @@ import type {
   OfficeView,
   TodayView,
 } from '@dotting/contract';
-import type { ChildId } from '@dotting/core';
+import { usualSchools, type ChildId } from '@dotting/core';
 import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { today } from '../src/common/today.js';
@@ -52,6 +52,9 @@ const addChild = async (facts: object = {}): Promise<ChildId> => {
     languages: ['en'],
     needs: [],
     notYet: [],
+    touch: null,
+    handHelp: null,
+    ownForms: [],
     ...facts,
   };
   const { status, body } = await lead.ask('POST', 'office/children', child);
@@ -416,14 +419,17 @@ describe('rooms and adults', () => {
       id,
       name: 'Weir',
       retentionMonths: 6,
-      checks: 'in-doubt',
+      schools: usualSchools,
     });
-    const always = { name: 'Weir', retentionMonths: 6, checks: 'always' };
-    await lead.ask('PUT', `office/rooms/${id}`, always);
-    expect((await office()).rooms).toContainEqual({ id, ...always });
-    // What is not sent stays as it is.
-    await lead.ask('PUT', `office/rooms/${id}`, { name: 'Weir', retentionMonths: 6 });
-    expect((await office()).rooms).toContainEqual({ id, ...always });
+    // The ways of a room go with it, and go when it does.
+    await lead.ask('PUT', `rooms/${id}/schools`, { checks: 'always' });
+    await lead.ask('PUT', `office/rooms/${id}`, { name: 'Weir', retentionMonths: 7 });
+    expect((await office()).rooms).toContainEqual({
+      id,
+      name: 'Weir',
+      retentionMonths: 7,
+      schools: { ...usualSchools, checks: 'always' },
+    });
     await place(site.childId, { roomId: id });
     expect((await lead.ask('DELETE', `office/rooms/${id}`)).body.message).toMatch(/^1 child is in this room/);
     await place(site.childId, { roomId: site.roomId });

@@ -1,4 +1,4 @@
-import { lessons, needs, type ChildId, type StaffId } from '@dotting/core';
+import { digitFormNames, lessons, needs, type ChildId, type StaffId } from '@dotting/core';
 import fc from 'fast-check';
 import { planImport } from '../src/office/planImport.js';
 import { writeRow } from '../src/office/writeRow.js';
@@ -31,6 +31,9 @@ const known = (facts: Partial<Known> = {}): Known => ({
   languages: ['en'],
   needs: [],
   notYet: [],
+  touch: null,
+  handHelp: null,
+  ownForms: [],
   seenBy: [],
   leftOn: null,
   ...facts,
@@ -216,6 +219,9 @@ describe('whatever the children are', () => {
     languages: fc.shuffledSubarray(['en', 'cy'], { minLength: 1 }),
     needs: fc.subarray([...needs]),
     notYet: fc.subarray([...lessons]),
+    touch: fc.constantFrom('literary', 'maths', 'raised', null),
+    handHelp: fc.constantFrom('guides', 'rides', null),
+    ownForms: fc.subarray([...digitFormNames]),
     seenBy: fc.subarray(['hester' as StaffId]),
     leftOn: fc.option(day),
   });

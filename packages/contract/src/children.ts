@@ -33,6 +33,7 @@ import { columnsChanged, ColumnsHeld } from './childRules.js';
 import { StoredTry, TraySetBody } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
+import { SchoolChangeView, SchoolsView } from './schools.js';
 import { said } from './said.js';
 
 const skillIds = skillMap.map((skill) => skill.id);
@@ -202,6 +203,10 @@ export class TodayView {
   @ValidateNested()
   @Type(() => LeftOutView)
   leftOut: LeftOutView;
+  /** Ways of the room that were changed of late, newest first. */
+  @ValidateNested({ each: true })
+  @Type(() => SchoolChangeView)
+  schoolChanges: SchoolChangeView[];
 }
 
 export class ChildView extends ColumnsHeld {
@@ -466,4 +471,8 @@ export class ChildPage {
   @ValidateNested()
   @Type(() => RevisedView)
   revised: RevisedView | null;
+  /** The room’s ways, or the child’s own. */
+  @ValidateNested()
+  @Type(() => SchoolsView)
+  schools: SchoolsView;
 }

@@ -171,6 +171,9 @@ describe('the office', () => {
     languages: ['en'],
     needs: [],
     notYet: [],
+    touch: null,
+    handHelp: null,
+    ownForms: [],
   };
   const adult = {
     firstName: 'Sedge',

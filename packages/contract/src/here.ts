@@ -2,6 +2,7 @@ import type { StaffId } from '@dotting/core';
 import { appLanguages, type AppLanguage } from '@dotting/words';
 import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
+import { SchoolsView } from './schools.js';
 import { LanguageList } from './languages.js';
 import { thumbs, type Thumb } from './signIn.js';
 import { OrNull } from './validators.js';
@@ -29,17 +30,15 @@ export class PresentAdult extends Adult {
   presence: string;
 }
 
-/** When a count is checked by counting once more: after every answer, or where the adult doubts it. */
-export const checkHabits = ['in-doubt', 'always'] as const;
-export type CheckHabit = (typeof checkHabits)[number];
-
 export class Room {
   @IsUUID()
   id: string;
   @IsString()
   name: string;
-  @IsIn(checkHabits)
-  checks: CheckHabit;
+  /** Where practitioners disagree: what this room does. */
+  @ValidateNested()
+  @Type(() => SchoolsView)
+  schools: SchoolsView;
 }
 
 /** Where a signed-in device stands: its site, its adults, and who is at it now. */

@@ -33,3 +33,4 @@ export * from './office.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';
 export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js';
+export * from './schools.js';

@@ -226,6 +226,10 @@ export class LayoutBody {
   seed?: number;
 
   @Maybe()
+  @Equals('pairs')
+  fill?: 'pairs';
+
+  @Maybe()
   @IsInt()
   @Min(0)
   @Max(7)

@@ -20,7 +20,7 @@ import {
 import { childColumnNames } from './childColumns.js';
 import { columnsChanged, ColumnsGiven } from './childRules.js';
 import { ChildView } from './children.js';
-import { Adult, checkHabits, roles, Room, type CheckHabit, type Role } from './here.js';
+import { Adult, roles, Room, type Role } from './here.js';
 import { IsDay, IsLastDay, OrNull, Maybe, IsFilled, validator } from './validators.js';
 import { said } from './said.js';
 
@@ -42,10 +42,6 @@ export class PutRoom {
   @Min(0, { message: wholeMonths })
   @Max(300, { message: wholeMonths })
   retentionMonths: number;
-  /** What is absent stays as it is. */
-  @Maybe()
-  @IsIn(checkHabits)
-  checks?: CheckHabit;
 }
 
 /** An adult as the office keeps her. */

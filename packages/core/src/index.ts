@@ -59,6 +59,19 @@ export { readRecord, readSorted } from './reading/readRecord.js';
 export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
 export { formsOfDigits, strokesOf, usualStyle, type NumeralStyle } from './numerals/style.js';
 export { digitWidth, pathOf } from './numerals/templates.js';
+export {
+  digitForm,
+  digitFormNames,
+  formsNamed,
+  schoolChoices,
+  schoolNames,
+  schoolsOf,
+  usualSchools,
+  waysBySchool,
+  type OwnSchools,
+  type School,
+  type Schools,
+} from './schools/schools.js';
 export { mixedUpWith } from './evidence/mixedUp.js';
 export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
 export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';

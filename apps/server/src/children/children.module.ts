@@ -1,6 +1,7 @@
 import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
 import { GroupTimesModule } from '../groupTimes/groupTimes.module.js';
+import { SchoolsModule } from '../schools/schools.module.js';
 import { NotHereModule } from '../notHere/notHere.module.js';
 import { SiteModule } from '../site/site.module.js';
 import { SummariesModule } from '../summaries/summaries.module.js';
@@ -20,6 +21,7 @@ import { ChildrenService } from './children.service.js';
     SummariesModule,
     NotHereModule,
     GroupTimesModule,
+    SchoolsModule,
   ],
   controllers: [ChildrenController],
   providers: [ChildrenService, RoomService, ExportService],

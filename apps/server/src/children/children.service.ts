@@ -41,6 +41,7 @@ import { Child } from '../nursery/child.entity.js';
 import { DecisionsService } from '../decisions/decisions.service.js';
 import { today } from '../common/today.js';
 import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
+import { SchoolsService } from '../schools/schools.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 
 @Injectable()
@@ -56,6 +57,7 @@ export class ChildrenService {
     private readonly decisions: DecisionsService,
     private readonly notHere: NotHereToday,
     private readonly groupTimes: GroupTimesService,
+    private readonly schools: SchoolsService,
   ) {}
 
   /** Who of a room is to be looked at today, and for what; what was left unfinished. */
@@ -102,6 +104,7 @@ export class ChildrenService {
         [...glances.values()].flatMap((glance) => glance.doubles),
       ),
       leftOut: leftOutOf(children, glances, behind),
+      schoolChanges: await this.schools.lately(roomId),
     };
   }
 
@@ -158,6 +161,7 @@ export class ChildrenService {
       metTasks: [...new Set([...traces, ...inGroups].map(({ task }) => task))],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
       revised: await this.summaries.revisedOf(childId),
+      schools: await this.schools.ofChild(child),
     };
   }
 

@@ -6,6 +6,7 @@ import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Language } from '../nursery/language.entity.js';
 import { GroupTime, GroupTimeChild } from '../groupTimes/groupTime.entity.js';
+import { SchoolChange } from '../schools/schoolChange.entity.js';
 import { NotHere } from '../notHere/notHere.entity.js';
 import { Room } from '../nursery/room.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
@@ -24,6 +25,7 @@ import { Beginning1764000000000 } from './migrations/1764000000000-Beginning.js'
 import { CountsAsTheyHappen1796400000000 } from './migrations/1796400000000-CountsAsTheyHappen.js';
 import { AsItHappened1796500000000 } from './migrations/1796500000000-AsItHappened.js';
 import { GroupTimes1796600000000 } from './migrations/1796600000000-GroupTimes.js';
+import { WaysOfTheRoom1796700000000 } from './migrations/1796700000000-WaysOfTheRoom.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -63,6 +65,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       ErasureRow,
       GroupTime,
       GroupTimeChild,
+      SchoolChange,
     ],
     migrations: [
       Beginning1764000000000,
@@ -78,6 +81,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       CountsAsTheyHappen1796400000000,
       AsItHappened1796500000000,
       GroupTimes1796600000000,
+      WaysOfTheRoom1796700000000,
     ],
     migrationsRun: false,
     synchronize: false,

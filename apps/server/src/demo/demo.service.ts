@@ -74,6 +74,7 @@ export class DemoService {
         'child_seen_by',
         'staff_room',
         'erasure',
+        'school_change',
         'room_move',
         'statement_ruling',
         'step_decision',
@@ -183,7 +184,7 @@ export class DemoService {
       await manager.insert(Site, site);
       await manager.insert(
         Room,
-        rooms.map((name) => ({ id: roomId(name), siteId: site.id, name })),
+        rooms.map((name) => ({ id: roomId(name), siteId: site.id, name, schools: {} })),
       );
       await manager.insert(Staff, staff);
       await manager.insert(

@@ -1,4 +1,4 @@
-import { checkHabits, type CheckHabit } from '@dotting/contract';
+import type { OwnSchools } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Site } from './site.entity.js';
 
@@ -22,6 +22,7 @@ export class Room {
   @Column({ name: 'retention_months', type: 'int', default: 36 })
   retentionMonths: number;
 
-  @Column({ type: 'varchar', length: 20, default: checkHabits[0] })
-  checks: CheckHabit;
+  /** Where practitioners disagree: what this room has chosen; the rest is as usual. */
+  @Column({ type: 'json' })
+  schools: OwnSchools;
 }

@@ -7,7 +7,7 @@ import type {
   OfficeRoom,
   PutRoom,
 } from '@dotting/contract';
-import { groupBy, type StaffId } from '@dotting/core';
+import { schoolsOf, groupBy, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
 import { DataSource, In, IsNull, Not, type EntityManager } from 'typeorm';
@@ -18,6 +18,7 @@ import { Presence } from '../devices/presence.entity.js';
 import type { AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { Room } from '../nursery/room.entity.js';
+import { SchoolChange } from '../schools/schoolChange.entity.js';
 import { comesIn } from '../sight/sight.service.js';
 import { Site } from '../nursery/site.entity.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
@@ -32,7 +33,12 @@ export class PeopleService {
 
   async rooms({ siteId }: AtWork): Promise<OfficeRoom[]> {
     const rooms = await this.dataSource.manager.find(Room, { where: { siteId }, order: { name: 'ASC' } });
-    return rooms.map(({ id, name, retentionMonths, checks }) => ({ id, name, retentionMonths, checks }));
+    return rooms.map(({ id, name, retentionMonths, schools }) => ({
+      id,
+      name,
+      retentionMonths,
+      schools: schoolsOf(schools),
+    }));
   }
 
   async eraseWait({ siteId }: AtWork): Promise<number> {
@@ -44,14 +50,14 @@ export class PeopleService {
   }
 
   /** Adds a room, or changes it. */
-  async putRoom({ siteId }: AtWork, id: string, { name, retentionMonths, checks }: PutRoom): Promise<void> {
+  async putRoom({ siteId }: AtWork, id: string, { name, retentionMonths }: PutRoom): Promise<void> {
     await this.dataSource.transaction(async (manager) => {
       const rooms = await manager.findBy(Room, { siteId });
       const isTaken = rooms.some((room) => room.id !== id && room.name.toLowerCase() === name.toLowerCase());
       if (isTaken) throw clash(spoken().refusals.roomName(), 'name');
-      const put = { name, retentionMonths, ...(checks && { checks }) };
+      const put = { name, retentionMonths };
       if (rooms.some((room) => room.id === id)) await manager.update(Room, { id }, put);
-      else await manager.insert(Room, { id, siteId, ...put });
+      else await manager.insert(Room, { id, siteId, schools: {}, ...put });
     });
   }
 
@@ -64,6 +70,7 @@ export class PeopleService {
       if ((await manager.countBy(Room, { siteId })) === 1) throw clash(spoken().refusals.lastRoom());
       await manager.delete(StaffRoom, { roomId: id });
       await manager.delete(RoomMoveRow, { roomId: id });
+      await manager.delete(SchoolChange, { roomId: id });
       await manager.delete(Room, { id });
     });
   }

@@ -1,4 +1,5 @@
 import { AdultSettings, Here } from '@dotting/contract';
+import { schoolsOf } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtDevice, AtWork } from '../common/present.js';
@@ -28,7 +29,7 @@ export class SiteService {
     ]);
     return {
       site: site.name,
-      rooms: rooms.map(({ id, name, checks }) => ({ id, name, checks })),
+      rooms: rooms.map(({ id, name, schools }) => ({ id, name, schools: schoolsOf(schools) })),
       adults: staff.filter(comesIn).map(asAdult),
       languages,
       adult: at.adult,

@@ -10,6 +10,7 @@ import { isHere } from '../sight/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
 import { revisedSince, revisedView } from './revised.js';
+import { SchoolsService } from '../schools/schools.service.js';
 import { SummaryThread } from './summaryThread.js';
 import { makeup, type ChildSummary } from './workOut.js';
 
@@ -41,6 +42,7 @@ export class SummariesService {
     private readonly tries: TriesService,
     private readonly decisions: DecisionsService,
     private readonly thread: SummaryThread,
+    private readonly schools: SchoolsService,
   ) {}
 
   private readonly log = new Logger(SummariesService.name);
@@ -153,13 +155,14 @@ export class SummariesService {
     // The count first: whatever is stored while the rest is read makes the summary stale, never wrong.
     const child = await manager.findOneBy(Child, { id: childId });
     if (!child) return null;
-    const [traces, moves, decided, rulings] = await Promise.all([
+    const [traces, moves, decided, rulings, schools] = await Promise.all([
       this.tries.endedOf([childId]),
       this.decisions.movesOf(child.roomId),
       this.decisions.decidedOf(childId),
       this.decisions.rulingsOf(childId),
+      this.schools.ofChild(child),
     ]);
-    const summary = await this.thread.workOut({ child, traces, moves, decided, rulings }, day);
+    const summary = await this.thread.workOut({ child, traces, moves, decided, rulings, schools }, day);
     const before = await manager.findOneBy(ChildSummaryRow, { childId });
     const revised = revisedSince(before, summary, child.evidence, day);
     const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary, revised };

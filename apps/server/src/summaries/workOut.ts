@@ -18,6 +18,7 @@ import {
   type LookSummary,
   type NextStep,
   type OwnMoves,
+  type Schools,
   type SkillId,
   type StaffId,
   type Statement,
@@ -86,6 +87,8 @@ export interface ChildEvidence {
   readonly moves: OwnMoves;
   readonly decided: readonly StepDecisionRow[];
   readonly rulings: ReadonlyMap<SkillId, StatementRulingView>;
+  /** The room’s ways, or the child’s own. */
+  readonly schools: Schools;
 }
 
 /** The summary of a child for a day. The same evidence gives the same summary. */
@@ -112,7 +115,7 @@ function readableOn(evidence: ChildEvidence, day: string): ChildEvidence {
 }
 
 /** The steps, under what adults have pinned and put away. */
-function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string): Steps {
+function stepsOf({ child, traces, moves, decided, schools }: ChildEvidence, day: string): Steps {
   const { choices, easier, bySkill } = nextSteps(traces, day, {
     birthDate: child.birthDate,
     moves,
@@ -123,6 +126,7 @@ function stepsOf({ child, traces, moves, decided }: ChildEvidence, day: string):
     language: child.languages[0]!,
     kinds: fittingCounters(child, day),
     notYet: child.notYet,
+    schools,
   });
   return {
     choices: choices.map((step) => step.skill),

@@ -1,4 +1,5 @@
 import Box from '@mui/material/Box';
+import { usualSchools } from '@dotting/core';
 import { useQuery } from '@tanstack/react-query';
 import { useLayoutEffect, useRef, useSyncExternalStore, type MouseEvent, type RefObject } from 'react';
 import { Outlet, ScrollRestoration, useLocation, useParams } from 'react-router';
@@ -11,6 +12,7 @@ import { Rooms } from './Rooms.js';
 import { Register } from './Register.js';
 import { later } from '../common/later.js';
 import { narrow, onInk } from '../common/theme.js';
+import { SchoolsContext } from '../common/schools.js';
 import { useRoom } from '../common/useRoom.js';
 import { words } from '../wording/words.js';
 
@@ -51,7 +53,9 @@ export function Frame() {
       <Header childrenHere={children} />
       <Box component="main" id="page" ref={page} tabIndex={-1} sx={main}>
         {hasNewVersion && <NewVersion />}
-        <Outlet context={room} />
+        <SchoolsContext value={room?.schools ?? usualSchools}>
+          <Outlet context={room} />
+        </SchoolsContext>
         <ScrollRestoration />
       </Box>
       <AskBeforeLeaving />

@@ -93,6 +93,10 @@ export const router = createBrowserRouter([
                     }),
                   },
                   {
+                    path: 'ways',
+                    lazy: async () => ({ Component: (await import('../settings/WaysPage.js')).WaysPage }),
+                  },
+                  {
                     path: 'ideas',
                     loader: ahead((_, room) => queryClient.prefetchQuery(movesQuery(room.id))),
                     lazy: async () => ({ Component: (await import('../room/MovesPage.js')).MovesPage }),

@@ -1,6 +1,6 @@
 import { pathOf, strokesOf } from '@dotting/core';
 import { palette } from './theme.js';
-import { useNumeralStyle } from './numeralStyle.js';
+import { useNumeralStyle } from './schools.js';
 
 interface NumeralProps {
   readonly n: number;

@@ -1,3 +1,4 @@
+import { usualSchools } from '@dotting/core';
 import type { Here, PresentAdult } from '@dotting/contract';
 import type { StaffId } from '@dotting/core';
 import { ThemeProvider } from '@mui/material/styles';
@@ -19,7 +20,7 @@ export const tomasz: PresentAdult = {
 
 const here: Here = {
   site: 'Pennywater Lock House',
-  rooms: [{ id: 'lower', name: 'Lower Pound', checks: 'in-doubt' }],
+  rooms: [{ id: 'lower', name: 'Lower Pound', schools: usualSchools }],
   adults: [tomasz],
   languages: [],
   adult: tomasz,

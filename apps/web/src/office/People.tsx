@@ -1,3 +1,4 @@
+import { usualSchools } from '@dotting/core';
 import type { AdultSecrets, OfficeView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -33,7 +34,7 @@ export function People() {
           {newRoom && (
             <RoomLine
               key={newRoom}
-              room={{ id: newRoom, name: '', retentionMonths: 36, checks: 'in-doubt' }}
+              room={{ id: newRoom, name: '', retentionMonths: 36, schools: usualSchools }}
               isNew
               onDone={() => setNewRoom(null)}
             />

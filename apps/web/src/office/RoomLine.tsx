@@ -1,4 +1,4 @@
-import { checkHabits, PutRoom, type OfficeRoom } from '@dotting/contract';
+import { PutRoom, type OfficeRoom } from '@dotting/contract';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
@@ -6,7 +6,6 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { sending } from '../common/sending.js';
-import { OneOf } from '../common/OneOf.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { OfficeForm } from './OfficeForm.js';
@@ -22,9 +21,9 @@ interface RoomLineProps {
 export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
   const [isOpen, setOpen] = useState(isNew);
   const [refused, setRefused] = useState<string>();
-  const { register, control, handleSubmit, setError, formState } = useForm<PutRoom>({
+  const { register, handleSubmit, setError, formState } = useForm<PutRoom>({
     resolver: classValidatorResolver(PutRoom),
-    defaultValues: { name: room.name, retentionMonths: room.retentionMonths, checks: room.checks },
+    defaultValues: { name: room.name, retentionMonths: room.retentionMonths },
   });
   const { errors, isSubmitting } = formState;
   const close = (): void => {
@@ -62,12 +61,6 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
         {...register('retentionMonths', { setValueAs: (text: string) => (text === '' ? NaN : Number(text)) })}
       />
-      <OneOf
-        control={control}
-        name="checks"
-        label={words.office.checks()}
-        options={checkHabits.map((one) => [one, words.office.checkHabits[one]()])}
-      />
     </OfficeForm>
   );
   return (
@@ -76,7 +69,7 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
       {!isNew && (
         <>
           <Typography variant="body2" color="textSecondary" sx={{ flex: 2 }}>
-            {words.office.keepsFor({ n: room.retentionMonths })}; {words.office.checkHabits[room.checks]()}
+            {words.office.keepsFor({ n: room.retentionMonths })}
           </Typography>
           <Button onClick={() => setOpen(!isOpen)} aria-expanded={isOpen}>
             {words.common.edit()}

@@ -4,6 +4,7 @@ import {
   setOf,
   settledEvents,
   taskOf,
+  usualSchools,
   type ChosenStart,
   type CountStep,
   type Layout,
@@ -11,6 +12,7 @@ import {
   type Phase,
   type Question,
   type SittingId,
+  type Schools,
   type SittingPlan,
   type StaffId,
   type TaskId,
@@ -76,6 +78,8 @@ export interface Sitting {
   readonly stage: 'planning' | 'sitting' | 'closing';
   /** For which of the child's needs tasks are done otherwise. */
   readonly access: readonly Need[];
+  /** The room’s ways, or the child’s own; absent in one that was kept before there were any. */
+  readonly schools?: Schools;
   /** ms since the epoch; null while it goes on. */
   readonly pausedAt: number | null;
   /** The first name of the adult who left it to whoever comes next; absent while it is somebody’s. */
@@ -91,6 +95,9 @@ export interface Sitting {
 
 /** A sitting as it is kept: its tries by their ids. */
 export type KeptSitting = Omit<Sitting, 'tries'> & { readonly tries: readonly TraceId[] };
+
+/** The ways that go for the child of a sitting. */
+export const schoolsIn = ({ schools = usualSchools }: Pick<Sitting, 'schools'>): Schools => schools;
 
 export function openTry(sitting: Sitting): SittingTry | undefined {
   return sitting.isOpen ? sitting.tries.at(-1) : undefined;

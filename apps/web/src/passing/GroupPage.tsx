@@ -22,6 +22,7 @@ import { groupTimesQuery, queryClient, todayQuery } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { sayDay } from '../common/days.js';
 import { newId } from '../common/ids.js';
+import { useSchools } from '../common/schools.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { words } from '../wording/words.js';
@@ -50,7 +51,8 @@ interface Sent {
 function Group({ roomId, register, notHere }: GroupProps) {
   const [params] = useSearchParams();
   const asked = tasks.find(({ id }) => id === params.get('task'));
-  const [kind, setKind] = useState<GroupKind>('shown');
+  const { chorus } = useSchools();
+  const [kind, setKind] = useState<GroupKind>(chorus === 'chorus-first' ? 'chorus' : 'shown');
   const [task, setTask] = useState<TaskId>(asked?.id ?? 'say-far');
   const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
   const [togetherTo, setTogetherTo] = useState('');
@@ -79,6 +81,7 @@ function Group({ roomId, register, notHere }: GroupProps) {
       <Box>
         <PageTitle>{words.group.title()}</PageTitle>
         <Typography color="textSecondary">{words.group.intro()}</Typography>
+        <Typography>{words.group.first({ way: words.schools.chorus[chorus]() })}</Typography>
       </Box>
       <Choice
         label={words.group.what()}

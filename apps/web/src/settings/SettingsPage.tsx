@@ -17,6 +17,7 @@ export function SettingsPage() {
         <NavLink to="/settings" end>
           {words.settings.own()}
         </NavLink>
+        <NavLink to="/settings/ways">{words.settings.schools()}</NavLink>
         <NavLink to="/settings/ideas">{words.settings.ideas()}</NavLink>
         <NavLink to="/settings/languages">{words.settings.languages()}</NavLink>
         {adult.role === 'lead' && <NavLink to="/settings/devices">{words.settings.devices()}</NavLink>}

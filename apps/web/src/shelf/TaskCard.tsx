@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import { Part } from '../common/Part.js';
 import { headingFont, points } from '../common/theme.js';
+import { useSchools } from '../common/schools.js';
 import { words } from '../wording/words.js';
 
 /** All there is to know of a task, at a number in the middle of its ladder: on one sheet of paper too. */
@@ -12,7 +13,7 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
   const task = taskOf(id);
   const told = taskWords(words, id);
   const n = task.ladder[Math.floor(task.ladder.length / 2)]!;
-  const numbers = numbersIn(n, layoutFor(task, n, task.only ?? 'cork', 1, task.ways?.[0]));
+  const numbers = numbersIn(n, layoutFor(task, n, task.only ?? 'cork', 1, task.ways?.[0]), useSchools());
   const first = lessons.filter((lesson) => waitingFor(lesson).includes(task));
   const slips = tellingSlips.filter((slip) => task.watchFor.some((one) => one === slip));
   return (
@@ -39,7 +40,7 @@ export function TaskCard({ id }: { readonly id: TaskId }) {
           )}
         </Part>
       )}
-      <Part label={words.shelf.avoid()}>{told.avoid()}</Part>
+      <Part label={words.shelf.avoid()}>{told.avoid(numbers)}</Part>
       {told.setOut && (
         <Part label={words.say.setOut()}>
           {told.setOut(numbers)}

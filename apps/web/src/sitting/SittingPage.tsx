@@ -12,6 +12,8 @@ import { slim } from '../common/theme.js';
 import { Paused } from './Paused.js';
 import { SittingScreen } from './SittingScreen.js';
 import type { Chosen } from './freshSitting.js';
+import { SchoolsContext } from '../common/schools.js';
+import { schoolsIn } from '../outbox/sitting.js';
 import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
 import { words } from '../wording/words.js';
@@ -90,9 +92,14 @@ function OneSitting({ store, onClosed }: OneSittingProps) {
     if (store.read().tries.length > 0) store.dispatch({ kind: 'open-closing' });
     else if (await store.close()) onClosed();
   };
-  if (isPaused) return <Paused store={store} />;
-  if (stage === 'closing') return <ClosingPage store={store} onClosed={onClosed} />;
-  return <SittingScreen store={store} onEnd={() => void onEnd()} />;
+  const screen = isPaused ? (
+    <Paused store={store} />
+  ) : stage === 'closing' ? (
+    <ClosingPage store={store} onClosed={onClosed} />
+  ) : (
+    <SittingScreen store={store} onEnd={() => void onEnd()} />
+  );
+  return <SchoolsContext value={schoolsIn(store.read())}>{screen}</SchoolsContext>;
 }
 
 /** Nothing scrolls but where the page is so small, or its letters so large, that all of it has to. */

@@ -3,6 +3,7 @@ import {
   settledEvents,
   type Gesture,
   type Phase,
+  type Schools,
   type TraceEvent,
   type Word,
 } from '@dotting/core';
@@ -19,7 +20,7 @@ import { useHere } from '../common/here.js';
 import { useKeys } from './keys.js';
 import type { Standing } from './say/script.js';
 import { SayColumn } from './say/SayColumn.js';
-import { answersIn, onTheTable, phaseOf } from '../outbox/sitting.js';
+import { answersIn, onTheTable, phaseOf, schoolsIn } from '../outbox/sitting.js';
 import type { Action } from './after.js';
 import type { SittingStore } from './sittingStore.js';
 import { ThumbSide } from './thumb/ThumbSide.js';
@@ -48,7 +49,7 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const [showsKeys, setKeys] = useState(false);
   const [isPeeking, setPeeking] = useState(false);
   const [played, setPlayed] = useState(0);
-  const { adult, here } = useHere();
+  const { adult } = useHere();
 
   const gesture = useCallback((one: Gesture) => store.dispatch({ kind: 'gesture', gesture: one }), [store]);
   const command = useCommands(store, { setPeeking, setOtherWord, setKeys, setPlayed });
@@ -72,13 +73,13 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
   const isPlanning = sitting.stage === 'planning';
   // Until the next plan is there, what to say and lay stays that of the try that has just ended.
   const isNextKnown = phase !== 'read' || !sitting.isPlanDue;
-  const covers = here.rooms.some(({ id, checks }) => id === sitting.child.roomId && checks === 'always');
+  const schools = schoolsIn(sitting);
   const standing = useStanding(
     isNextKnown ? phase : 'counting',
     answersIn(sitting) > 0,
     !putting,
     asksMore(table.events),
-    covers,
+    schools,
   );
   // Its own hand's, whichever way the page reads.
   const isThumbLast = (adult.thumb === 'right') === (languages[words.language].direction === 'ltr');
@@ -150,11 +151,11 @@ function useStanding(
   hasAnswered: boolean,
   hasPut: boolean,
   asksMore: boolean,
-  covers: boolean,
+  schools: Schools,
 ): Standing {
   return useMemo(
-    () => ({ phase, hasAnswered, hasPut, asksMore, covers }),
-    [phase, hasAnswered, hasPut, asksMore, covers],
+    () => ({ phase, hasAnswered, hasPut, asksMore, schools }),
+    [phase, hasAnswered, hasPut, asksMore, schools],
   );
 }
 

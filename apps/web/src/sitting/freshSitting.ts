@@ -29,7 +29,7 @@ const atFirst = (id: TaskId, child: ChildView, why: string, now: Now): Step => {
 export function freshSitting(
   adult: PresentAdult,
   key: string,
-  { child, steps, easier, metTasks, recent }: ChildPage,
+  { child, steps, easier, metTasks, recent, schools }: ChildPage,
   chosen: Chosen | null,
   now: Now,
 ): Sitting {
@@ -38,7 +38,9 @@ export function freshSitting(
   const own = chosen && ('n' in chosen ? chosen : atFirst(chosen.task, child, words.plan.ownChoice(), now));
   // Where nothing could be worked out of a child's record: a short row, as for one nobody has met.
   const step = own ?? steps[0] ?? easier ?? atFirst('count-row', child, '', now);
-  const language = child.languages[0]!;
+  const home = child.languages[0]!;
+  const language = schools.languages === 'home' ? home : schools.language;
+  const second = schools.languages === 'both' && home !== schools.language ? home : undefined;
   const { first, plan: main, gently } = begun({ child, earlier, access: child.needs, language }, step, now);
   const kinds = fittingCounters(child, dayOfNow(now));
   const plan = {
@@ -47,6 +49,7 @@ export function freshSitting(
     things: gently?.things === step.things ? otherCounter(step.things, kinds) : step.things,
     why: first.isStep ? step.why : words.next['begin-well'](),
     language,
+    ...(second !== undefined && { second }),
   };
   const whole = { ...main, mainWhy: step.why };
   return {
@@ -57,10 +60,11 @@ export function freshSitting(
     child,
     earlier,
     metTasks,
-    plan: laid({ id, tries: [], child, earlier }, plan, now),
+    plan: laid({ id, tries: [], child, earlier, schools }, plan, now),
     whole,
     stage: 'planning',
     access: child.needs,
+    schools,
     pausedAt: null,
     pausedMs: 0,
     closing: null,

@@ -12,6 +12,7 @@ import {
   sizeFor,
   taskOf,
   tellingSeed,
+  waysBySchool,
   type BegunSitting,
   type Need,
   type TaskId,
@@ -19,7 +20,7 @@ import {
 import { tellNext } from '@dotting/words';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
-import { tracesOf, withHead, type Plan, type Sitting } from '../outbox/sitting.js';
+import { schoolsIn, tracesOf, withHead, type Plan, type Sitting } from '../outbox/sitting.js';
 
 /** A start and a step are chosen for the task that lies there, and for no other. */
 const asUsual = { start: undefined, step: undefined } as const;
@@ -55,7 +56,7 @@ export function begun(
  * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
  */
 export function laid(
-  sitting: Pick<Sitting, 'id' | 'tries' | 'child' | 'earlier'>,
+  sitting: Pick<Sitting, 'id' | 'tries' | 'child' | 'earlier' | 'schools'>,
   plan: Plan,
   now: Now,
   way?: string,
@@ -64,7 +65,8 @@ export function laid(
   const { step = 1 } = plan;
   const size = step === 1 ? sizeFor(task, plan.size) : sizeBySteps(task, plan.size, step);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
-  const ways = openWays(task, sitting.child.notYet);
+  const schools = schoolsIn(sitting);
+  const ways = waysBySchool(openWays(task, sitting.child.notYet), schools);
   const chosen = way ?? ways?.[before % ways.length];
   const drawn = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
@@ -72,7 +74,11 @@ export function laid(
   const soFar = task.compares || task.makes === 'find' ? [...sitting.earlier, ...tracesOf(sitting)] : [];
   const pairs = task.compares ? comparedPairs(soFar) : [];
   const seed = tellingSeed(task, size, things, drawn, chosen, kinds, pairs);
-  const made = layoutFor(task, size, things, seed, chosen, kinds, mixedUpWith(size, soFar));
+  const made = layoutFor(task, size, things, seed, chosen, {
+    kinds,
+    schools,
+    mixedUp: mixedUpWith(size, soFar),
+  });
   // What lies turned to match the table stays so.
   const turn = plan.layout?.turn;
   return { ...plan, size, things, layout: made && turn !== undefined ? { ...made, turn } : made };

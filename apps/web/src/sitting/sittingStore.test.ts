@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import type { ChildPage, NextStepView, PresentAdult } from '@dotting/contract';
-import type { StaffId, TraceEvent, TraceId } from '@dotting/core';
+import { usualSchools, type StaffId, type TraceEvent, type TraceId } from '@dotting/core';
 import { database, keptTry } from '../outbox/database.js';
 import { caughtUp, notedStep, type Noted } from '../outbox/journal.js';
 import { takeUpSteps } from '../outbox/takeUp.js';
@@ -17,6 +17,7 @@ const page = (): Promise<ChildPage> =>
     easier: step,
     metTasks: [] as string[],
     recent: [] as ChildPage['recent'],
+    schools: usualSchools,
   } as ChildPage);
 
 const stored = new Map<string, string>();

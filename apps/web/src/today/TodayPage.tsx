@@ -13,6 +13,7 @@ import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { Away } from './Away.js';
 import { Doubles } from './Doubles.js';
+import { ChangedWays } from './ChangedWays.js';
 import { DueLine } from './DueLine.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
@@ -37,6 +38,7 @@ export function TodayPage() {
         {words.today.title({ room: room.name })}
       </Typography>
       <Waiting />
+      <ChangedWays changes={data.schoolChanges} />
       <LeftOut leftOut={data.leftOut} />
       <Doubles today={data} />
       <OnThisDevice register={data.register} />

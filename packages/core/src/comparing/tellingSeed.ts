@@ -22,6 +22,8 @@ export function tellingSeed(
   // Cards differ in nothing but the number.
   if (task.compares?.onCards) return seed;
   const seeds = Array.from({ length: figure.comparingCandidates }, (_, i) => seed + i);
-  const candidates = seeds.flatMap((one) => layoutFor(task, n, things, one, way, kinds)?.comparison ?? []);
+  const candidates = seeds.flatMap(
+    (one) => layoutFor(task, n, things, one, way, { kinds })?.comparison ?? [],
+  );
   return candidates.length === 0 ? seed : seeds[tellingPair(candidates, pairs)]!;
 }

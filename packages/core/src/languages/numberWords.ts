@@ -83,9 +83,11 @@ export function wordFor({ words }: NumberWords, n: number): string {
  *
  * @example tenAndSome(shippedLanguages[0]!, 13) // "ten-three"
  */
-export function tenAndSome(language: NumberWords, n: number): string {
+export function tenAndSome(language: NumberWords, n: number, twenty: 'digits' | 'tens' = 'tens'): string {
   if (n <= 10 || n >= 20)
-    return n === 20 ? `${wordFor(language, 2)} ${wordFor(language, 10)}` : wordFor(language, n);
+    return n === 20 && twenty === 'tens'
+      ? `${wordFor(language, 2)} ${wordFor(language, 10)}`
+      : wordFor(language, n);
   const join = shippedLanguages.find((one) => one.tag === language.tag)?.joinTen ?? ' ';
   return `${wordFor(language, 10)}${join}${wordFor(language, n - 10)}`;
 }

@@ -12,6 +12,7 @@ import {
   type TaskId,
 } from '../shelf/tasks.js';
 import { isSideStrand, leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
+import { usualSchools, waysBySchool, type Schools } from '../schools/schools.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import type { TraceId } from '../trace/ids.js';
 import type { Trace, TraySet } from '../trace/trace.js';
@@ -78,6 +79,8 @@ export interface NextStepsOptions {
   readonly notYet?: readonly Lesson[];
   /** Kinds of things that may be laid for the child; all of them where nothing is said. */
   readonly kinds?: readonly string[];
+  /** The room’s ways, or the child’s own. */
+  readonly schools?: Schools;
 }
 
 const CHOICES = 3;
@@ -155,12 +158,14 @@ class StepMaker {
   private readonly options: NextStepsOptions;
   private readonly moves: OwnMoves;
   private readonly kinds: readonly string[];
+  private readonly schools: Schools;
 
   constructor(child: Standing, options: NextStepsOptions) {
     this.child = child;
     this.options = options;
     this.moves = options.moves ?? {};
     this.kinds = options.kinds ?? counterKinds;
+    this.schools = options.schools ?? usualSchools;
   }
 
   tasksFor(skill: SkillEntry): readonly Task[] {
@@ -204,15 +209,11 @@ class StepMaker {
       task,
       n,
       things,
-      layoutFor(
-        task,
-        n,
-        things,
-        1,
-        openWays(task, this.options.notYet ?? [])?.[0],
-        this.kinds,
-        task.makes === 'find' ? child.mixedUpWith(n) : [],
-      ),
+      layoutFor(task, n, things, 1, this.firstWay(task), {
+        kinds: this.kinds,
+        schools: this.schools,
+        mixedUp: task.makes === 'find' ? child.mixedUpWith(n) : [],
+      }),
     );
     const [first] = obstacles;
     return {
@@ -231,6 +232,10 @@ class StepMaker {
       tries: (first?.traces ?? looks.slice(-CHOICES)).map((trace) => trace.id),
       evidence,
     };
+  }
+
+  private firstWay(task: Task): string | undefined {
+    return waysBySchool(openWays(task, this.options.notYet ?? []), this.schools)?.[0];
   }
 
   private reasonFor(

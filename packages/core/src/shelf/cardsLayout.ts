@@ -1,5 +1,6 @@
 import { figure } from '../common/parameters.js';
 import { shuffled, type Random } from '../common/random.js';
+import type { Schools } from '../schools/schools.js';
 import { lookAlikesOf, numerals } from '../numerals/lookAlikes.js';
 import type { Bowl, CardKind, Cards } from '../trace/trace.js';
 
@@ -15,16 +16,19 @@ const setsToMatch = 4;
 /** Of a row with gaps, one card in so many is missing. */
 const missingOneIn = 3;
 
-/**
- * The cards for a try about a number.
- *
- * @param mixedUp what this child takes for the number, or the number for: they lie among the others first
- */
+/** What the cards for a try are drawn by, beside the number. */
+export interface CardsWish {
+  readonly way?: string | undefined;
+  /** What this child takes for the number, or the number for: they lie among the others first. */
+  readonly mixedUp: readonly number[];
+  readonly schools: Pick<Schools, 'zero'>;
+}
+
+/** The cards for a try about a number. */
 export function cardsFor(
   kind: CardKind,
   n: number,
-  way: string | undefined,
-  mixedUp: readonly number[],
+  { way, mixedUp, schools }: CardsWish,
   random: Random,
 ): Cards {
   switch (kind) {
@@ -47,7 +51,7 @@ export function cardsFor(
       return { kind, n, cards: shuffled([...Array<number>(sought).fill(n), ...among], random) };
     }
     case 'row':
-      return rowTo(n, way, random);
+      return rowTo(n, way, schools.zero, random);
     case 'stair':
       return { kind, n, cards: upFrom(1, n) };
     case 'match':
@@ -65,8 +69,9 @@ const upFrom = (first: number, last: number): readonly number[] =>
   Array.from({ length: last - first + 1 }, (_, i) => first + i);
 
 /** From nought or one to n; with gaps the others lie there already, the first of them always. */
-function rowTo(n: number, way: string | undefined, random: Random): Cards {
-  const cards = upFrom(way === 'from-nought' ? 0 : 1, n);
+function rowTo(n: number, way: string | undefined, zero: Schools['zero'], random: Random): Cards {
+  const isFromNought = way === 'from-nought' || (way === 'gaps' && zero === 'from-nought');
+  const cards = upFrom(isFromNought ? 0 : 1, n);
   if (way !== 'gaps') return { kind: 'row', n, cards };
   const gaps = new Set(shuffled(cards.slice(1), random).slice(0, Math.max(2, Math.round(n / missingOneIn))));
   return { kind: 'row', n, cards, given: cards.filter((card) => !gaps.has(card)) };

@@ -3,6 +3,7 @@ import { pick, seededRandom, type Random } from '../common/random.js';
 import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter } from './counters.js';
+import { usualSchools, type Schools } from '../schools/schools.js';
 import { cardsFor, sortedFor } from './cardsLayout.js';
 import { balanceFor, carryFor, patternsFor, tenAndSome, toTen, type Laid } from './partsLayout.js';
 import type { Sum, TaskEntry } from './task.js';
@@ -18,14 +19,22 @@ const pauseBetween = 3_000;
 /** Words asked for after the number, where a child counts on or back from it. */
 export const wordsOn = 3;
 
+/** What a try is laid by, beside its task and number. */
+export interface Around {
+  /** Kinds of things that may be laid beside those in hand. */
+  readonly kinds?: readonly string[];
+  /** Numerals that the child takes for the number, or it for them: they lie among those to choose from. */
+  readonly mixedUp?: readonly number[];
+  /** The room’s ways, or the child’s own. */
+  readonly schools?: Schools;
+}
+
 /**
  * What is generated for a try of a task at a number: the same for the same seed. A layout that
  * needs nothing is absent.
  *
  * @param seed by which the lots are drawn
  * @param way the id of one of the task's ways
- * @param kinds of things that may be laid beside these
- * @param mixedUp numerals that the child takes for the number, or it for them: they lie among those to choose from
  */
 export function layoutFor(
   task: TaskEntry,
@@ -33,8 +42,7 @@ export function layoutFor(
   things: string,
   seed: number,
   way?: string,
-  kinds: readonly string[] = counterKinds,
-  mixedUp: readonly number[] = [],
+  { kinds = counterKinds, mixedUp = [], schools = usualSchools }: Around = {},
 ): Layout | undefined {
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
@@ -42,7 +50,9 @@ export function layoutFor(
     ...((isPlaced || task.makes || task.compares || task.shows) && { seed }),
     ...(way !== undefined && { way }),
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
-    ...madeFor(task, n, { things, kinds, mixedUp }, seed, way, random),
+    // Two by two a frame is filled by columns; line by line it needs no word.
+    ...(task.arrangement === 'frame' && schools.frames === 'pairs' && { fill: 'pairs' as const }),
+    ...madeFor(task, n, { things, kinds, mixedUp, schools }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
 }
@@ -50,7 +60,7 @@ export function layoutFor(
 function madeFor(
   { makes, compares, shows }: TaskEntry,
   n: number,
-  laid: Laid & { readonly mixedUp: readonly number[] },
+  laid: Laid & Required<Around>,
   seed: number,
   way: string | undefined,
   random: Random,
@@ -65,7 +75,7 @@ function madeFor(
     case 'drops':
       return { drops: dropsFor(n, way !== 'uneven', random) };
     case 'cells':
-      return { places: cellsFor(n) };
+      return { places: cellsFor(n, laid.schools.extras) };
     case 'jars':
       return { places: Math.max(1, n + pick(random, [-1, 0, 1])) };
     case 'bowls':
@@ -106,7 +116,7 @@ function madeFor(
     case 'line':
     case 'teen':
     case 'stair':
-      return { cards: cardsFor(makes, n, way, laid.mixedUp, random) };
+      return { cards: cardsFor(makes, n, { way, ...laid }, random) };
     case 'tally':
     case 'ring-or-draw':
       return { records: makes };
@@ -132,7 +142,9 @@ function madeFor(
 
 /** A frame has five, ten or twenty cells, however many things there are: the empty ones say how many more. */
 export const frameSizes = [5, 10, 20] as const;
-const cellsFor = (n: number): number => frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!;
+const cellsFor = (n: number, extras: Schools['extras']): number =>
+  // Beyond ten: a second frame, or outside the first.
+  extras === 'outside' && n > 10 ? 10 : (frameSizes.find((cells) => cells >= n) ?? frameSizes.at(-1)!);
 
 const boxesOfTrack = 10;
 

@@ -72,9 +72,9 @@ describe('what may be laid for a child', () => {
     expect(otherCounter('lid', kinds)).toBe('boat');
     expect(otherCounter('cork', kinds)).toBe('boat');
     for (let seed = 0; seed < 20; seed++) {
-      const { bowls } = layoutFor(taskOf('recipe'), 4, 'lid', seed, undefined, kinds)!;
+      const { bowls } = layoutFor(taskOf('recipe'), 4, 'lid', seed, undefined, { kinds })!;
       expect(bowls!.every((bowl) => kinds.includes(bowl.things))).toBe(true);
-      expect(kinds).toContain(layoutFor(taskOf('same-many'), 4, 'lid', seed, undefined, kinds)!.model);
+      expect(kinds).toContain(layoutFor(taskOf('same-many'), 4, 'lid', seed, undefined, { kinds })!.model);
     }
   });
 });

@@ -43,7 +43,7 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
         task,
         n,
         things,
-        layoutFor(task, n, things, seed, way, counterKinds, mixedUpWith(n, traces)),
+        layoutFor(task, n, things, seed, way, { mixedUp: mixedUpWith(n, traces) }),
       );
       const { events, ended } = simulateTry(
         plan.ability,

@@ -224,6 +224,8 @@ export type Recording = (typeof recordings)[number];
 export interface Layout {
   /** Of the places drawn by lot. */
   readonly seed?: number;
+  /** A frame is filled two by two, by columns; line by line where absent. */
+  readonly fill?: 'pairs';
   /** Eighths of a turn clockwise, to match the real table. */
   readonly turn?: number;
   /** The beginning of a ring was marked. */

@@ -13,4 +13,7 @@ export default {
   notYet: 'Can’t do yet',
   seenBy: 'Also seen by',
   leftOn: 'Last day',
+  touch: 'Reads numerals',
+  handHelp: 'Help with the hands',
+  ownForms: 'Forms numerals in their own way',
 };

@@ -20,4 +20,5 @@ export default {
   },
   reached: 'Together up to {n}.',
   shownToGroup: 'Shown to the group …',
+  first: 'This room begins with {way}.',
 };

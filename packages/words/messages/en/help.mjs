@@ -5,4 +5,5 @@ export default {
   prompted: 'prompted',
   shown: 'shown how',
   guided: 'hand over hand',
+  rides: 'child’s hand on mine',
 };

@@ -45,9 +45,4 @@ export default {
     practitioner: 'practitioner',
     assistant: 'assistant',
   },
-  checks: 'When a count is checked',
-  checkHabits: {
-    'in-doubt': 'checks a count only when in doubt',
-    always: 'always checks a count',
-  },
 };

@@ -9,4 +9,5 @@ export default {
   language: 'Dotting speaks to you in',
   unread: '{name}: a first draft, no native speaker has read it yet.',
   notChanged: '{problem} Nothing was changed. Try again in a moment.',
+  schools: 'Ways of the room',
 };

@@ -13,4 +13,7 @@ export default {
   notYet: 'Aún no puede',
   seenBy: 'También le ve',
   leftOn: 'Último día',
+  touch: 'Lee las cifras',
+  handHelp: 'Ayuda con las manos',
+  ownForms: 'Forma cifras a su manera',
 };

@@ -20,4 +20,5 @@ export default {
   },
   reached: 'A coro hasta el {n}.',
   shownToGroup: 'Mostrado al grupo …',
+  first: 'En esta aula se empieza así: {way}.',
 };

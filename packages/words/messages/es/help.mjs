@@ -5,4 +5,5 @@ export default {
   prompted: 'pista',
   shown: 'se le mostró',
   guided: 'mano sobre mano',
+  rides: 'su mano sobre la mía',
 };

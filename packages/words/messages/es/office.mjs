@@ -44,9 +44,4 @@ export default {
     practitioner: 'educación',
     assistant: 'apoyo',
   },
-  checks: 'Cuándo se comprueba un recuento',
-  checkHabits: {
-    'in-doubt': 'comprueba un recuento solo en caso de duda',
-    always: 'comprueba siempre un recuento',
-  },
 };

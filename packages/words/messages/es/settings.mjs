@@ -9,4 +9,5 @@ export default {
   language: 'Dotting te habla en',
   unread: '{name}: primer borrador, aún no lo ha leído nadie que lo tenga por lengua materna.',
   notChanged: '{problem} No se ha cambiado nada. Prueba otra vez en un momento.',
+  schools: 'Maneras del aula',
 };

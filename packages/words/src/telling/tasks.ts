@@ -1,4 +1,4 @@
-import { taskOf, type Layout, type Need, type TaskId } from '@dotting/core';
+import { taskOf, usualSchools, type Layout, type Need, type Schools, type TaskId } from '@dotting/core';
 import type { Words } from '../words.js';
 
 /** The number, and of what is done to one: what it was, how many more or fewer, what it comes to. */
@@ -8,10 +8,24 @@ export interface Numbers {
   readonly few: number;
   readonly makes: number;
 }
-type Say = (of: Numbers) => string;
+
+/** The room’s ways of saying and doing it, for messages that differ by them. */
+type Manner = Pick<
+  Schools,
+  'fewer' | 'startAgain' | 'pictures' | 'organise' | 'recorded' | 'tally' | 'twenty' | 'zero'
+>;
+type Say = (of: Numbers & Manner) => string;
 
 /** The numbers of a task as it is laid. */
-export function numbersIn(n: number, layout: Layout | undefined): Numbers {
+export function numbersIn(
+  n: number,
+  layout: Layout | undefined,
+  schools: Schools = usualSchools,
+): Numbers & Manner {
+  return { ...schools, ...numbersOf(n, layout) };
+}
+
+function numbersOf(n: number, layout: Layout | undefined): Numbers {
   const { turns } = layout ?? {};
   if (turns) return { n, from: turns.last, few: Math.abs(turns.now - turns.last), makes: turns.now };
   const { from, by } = layout?.change ?? { from: n, by: 0 };
@@ -29,7 +43,7 @@ export interface TaskWords {
   >;
   readonly choosing?: ChoosingWords;
   readonly midway?: ChoosingWords;
-  readonly avoid: () => string;
+  readonly avoid: Say;
   readonly childDoes: () => string;
   /** How to set the things out, after the amount; absent where nothing is. */
   readonly setOut?: Say;

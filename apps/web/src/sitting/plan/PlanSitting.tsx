@@ -19,7 +19,7 @@ import { Choice } from '../../common/Choice.js';
 import { Listed } from '../../common/Listed.js';
 import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
-import type { Sitting } from '../../outbox/sitting.js';
+import { schoolsIn, type Sitting } from '../../outbox/sitting.js';
 import { amountOf, numbersIn, taskWords, tellCautions, thingsWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
 
@@ -53,7 +53,9 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   );
   const lines = [
     ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
-    ...tray.tasks.flatMap((id) => taskWords(words, id).also?.(numbersIn(plan.size, plan.layout)) ?? []),
+    ...tray.tasks.flatMap(
+      (id) => taskWords(words, id).also?.(numbersIn(plan.size, plan.layout, schoolsIn(sitting))) ?? [],
+    ),
   ];
   const cautions = [
     ...tellCautions(words, tray.cautions, child),

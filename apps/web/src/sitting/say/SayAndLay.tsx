@@ -35,7 +35,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
   const isRead = standing.phase === 'read';
   const isLaying = isRead || standing.phase === 'laying';
   const told = taskWords(words, task.id);
-  const numbers = numbersIn(plan.size, plan.layout);
+  const numbers = numbersIn(plan.size, plan.layout, standing.schools);
   const way = wayWords(plan);
   const also = told.also?.(numbers);
   // Where no counters are, what else is used is what is set out.
@@ -77,7 +77,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           </Box>
         )}
         {laid !== also && also && <Typography variant="body2">{words.say.also({ things: also })}</Typography>}
-        <NumberStrip plan={plan} child={child} />
+        <NumberStrip plan={plan} child={child} twenty={standing.schools.twenty} />
         {isLaying && <CardButton task={task.id} />}
       </Box>
       {access.map((need) => (

@@ -1,4 +1,4 @@
-import { captureKinds, laysThings, taskOf, type Phase } from '@dotting/core';
+import { captureKinds, laysThings, taskOf, type Phase, type Schools } from '@dotting/core';
 import { numbersIn, taskWords } from '@dotting/words';
 import type { Plan } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
@@ -17,8 +17,8 @@ export interface Standing {
   readonly phase: Phase;
   /** It is asked how many more fill the frame. */
   readonly asksMore: boolean;
-  /** The room always has the count checked: the things are covered before it is asked how many. */
-  readonly covers: boolean;
+  /** The room’s ways, or the child’s own. */
+  readonly schools: Schools;
   /** Of a task that asks twice: the first question has been answered. */
   readonly hasAnswered: boolean;
   /** Everything has been put to its place. */
@@ -40,10 +40,13 @@ export function scriptFor(plan: Plan, standing: Standing): Script {
   const { kind, midway } = task;
   const told = taskWords(words, plan.task);
   const way = wayWords(plan);
-  const n = numbersIn(plan.size, plan.layout);
+  const n = numbersIn(plan.size, plan.layout, standing.schools);
+  // Where a count is always checked, the things are covered before it is asked how many.
   const covers =
-    standing.covers && (phase === 'laying' || phase === 'counting') && captureKinds[kind].asksHowMany;
-  const avoid = [told.avoid(), ...(covers && laysThings(task) ? [words.say.coverFirst()] : [])].join(' ');
+    standing.schools.checks === 'always' &&
+    (phase === 'laying' || phase === 'counting') &&
+    captureKinds[kind].asksHowMany;
+  const avoid = [told.avoid(n), ...(covers && laysThings(task) ? [words.say.coverFirst()] : [])].join(' ');
   if (phase !== 'read' && hasAnswered && told.again) {
     return { say: told.again.say(), then: null, avoid: (way?.setOut ?? told.again.setOut)(n) };
   }

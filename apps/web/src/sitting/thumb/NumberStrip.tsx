@@ -1,4 +1,4 @@
-import { tenAndSome, wordFor } from '@dotting/core';
+import { tenAndSome, wordFor, type Schools } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useNumberWords } from '../../common/language.js';
@@ -9,7 +9,15 @@ import { words } from '../../wording/words.js';
 const mostShown = 20;
 
 /** The number words to listen for, where they are not English or are said the building way. */
-export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly child: Sitting['child'] }) {
+export function NumberStrip({
+  plan,
+  child,
+  twenty,
+}: {
+  readonly plan: Plan;
+  readonly child: Sitting['child'];
+  readonly twenty: Schools['twenty'];
+}) {
   const numberWords = useNumberWords(plan.language);
   const builds = plan.layout?.way === 'ten-and-some';
   if (plan.language === 'en' && !builds) return null;
@@ -28,7 +36,7 @@ export function NumberStrip({ plan, child }: { readonly plan: Plan; readonly chi
         sx={{ m: 0, fontSize: '0.95rem', lineHeight: 1.5 }}
       >
         {numbers
-          .map((n) => (builds ? tenAndSome(numberWords, n) : wordFor(numberWords, n)))
+          .map((n) => (builds ? tenAndSome(numberWords, n, twenty) : wordFor(numberWords, n)))
           .join(numberWords.rightToLeft ? '، ' : ', ')}
       </Box>
     </Box>

@@ -20,6 +20,7 @@ interface FrameGameProps {
 export function FrameGame({ set, places, most }: FrameGameProps) {
   const [filled, setFilled] = useState(0);
   const left = places - filled;
+  const { fill } = set.layout ?? {};
   return (
     <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
       <svg
@@ -28,7 +29,7 @@ export function FrameGame({ set, places, most }: FrameGameProps) {
         viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
         style={{ display: 'block', flex: 1, minHeight: 0, width: '100%' }}
       >
-        <Things set={{ ...set, size: filled, layout: { places } }} />
+        <Things set={{ ...set, size: filled, layout: { places, ...(fill && { fill }) } }} />
       </svg>
       <Box component="section" aria-label={words.game.title()} sx={{ p: 1.5, display: 'grid', gap: 1 }}>
         <Typography role="status">

@@ -15,7 +15,7 @@ export function Furniture({ set, inDish }: FurnitureProps): ReactNode {
   if (places === undefined) return null;
   const inFrame = set.arrangement === 'frame';
   if (set.layout?.track) return <Track set={set} places={places} inDish={inDish} />;
-  const targets = inFrame ? cells(places) : jars(places);
+  const targets = inFrame ? cells(places, set.layout?.fill) : jars(places);
   const amount = set.pile ?? set.size;
   const lying = inFrame
     ? dish(amount, { x: 585, y: mirrorSize.height / 2 }, 15)

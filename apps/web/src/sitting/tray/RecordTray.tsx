@@ -1,6 +1,7 @@
 import { bundleOf, filled, slotsOf, type TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
+import { useSchools } from '../../common/schools.js';
 import { palette } from '../../common/theme.js';
 import { words } from '../../wording/words.js';
 import { dish, mirrorSize, placesOf } from './mirrorLayout.js';
@@ -80,13 +81,20 @@ function Mixed({ kinds }: { readonly kinds: readonly { readonly things: string; 
 
 /** Strokes in bundles of five, the fifth across where the child lays it so. */
 function Strokes({ n, isAcross }: { readonly n: number; readonly isAcross: boolean }) {
+  const isLevel = useSchools().tally === 'level';
   return Array.from({ length: n }, (_, i) => {
     const { bundle, place } = bundleOf(i);
     const x = 100 + bundle * 130;
     return (
       <path
         key={i}
-        d={place === 4 && isAcross ? `M${x - 14} 500L${x + 74} 430` : `M${x + place * 20} 428V502`}
+        d={
+          place === 4 && isAcross
+            ? isLevel
+              ? `M${x - 14} 465H${x + 74}`
+              : `M${x - 14} 500L${x + 74} 430`
+            : `M${x + place * 20} 428V502`
+        }
         stroke={palette.ink}
         strokeWidth={6}
         strokeLinecap="round"

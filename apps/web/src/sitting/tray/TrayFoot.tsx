@@ -6,6 +6,7 @@ import { Choice } from '../../common/Choice.js';
 import { narrow, tight } from '../../common/theme.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
+import { useSchools } from '../../common/schools.js';
 import { words } from '../../wording/words.js';
 
 const helps: readonly Help[] = ['none', 'encouraged', 'prompted', 'shown', 'guided'];
@@ -23,6 +24,7 @@ interface TrayFootProps {
 /** Under the tray: why it is laid, then what help was given. Its room is kept, so that the tray never jumps. */
 export const TrayFoot = memo(function TrayFoot({ help, answeredBy, why, phase, dispatch }: TrayFootProps) {
   const isLaying = phase === 'laying';
+  const { hands } = useSchools();
   return (
     <Box sx={{ display: 'grid', '& > *': { gridArea: '1 / 1' } }}>
       <Box sx={{ visibility: isLaying ? 'hidden' : 'visible' }}>
@@ -38,7 +40,10 @@ export const TrayFoot = memo(function TrayFoot({ help, answeredBy, why, phase, d
           <Choice
             label={words.help.title()}
             value={help}
-            options={helps.map((one) => [one, words.help[one]()])}
+            options={helps.map((one) => [
+              one,
+              words.help[one === 'guided' && hands === 'rides' ? 'rides' : one](),
+            ])}
             onChoose={(one) => dispatch({ kind: 'help', help: one })}
           />
           <Choice

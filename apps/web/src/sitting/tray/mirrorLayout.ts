@@ -28,7 +28,8 @@ export function placesOf({ size, arrangement, layout = {} }: LaidSet): readonly 
     case 'pictures':
       return lines(size);
     case 'frame':
-      return (layout.track ? boxesOf : cells)(layout.places ?? size).slice(0, size);
+      if (layout.track) return boxesOf(layout.places ?? size).slice(0, size);
+      return cells(layout.places ?? size, layout.fill).slice(0, size);
     case 'heard':
     case 'none':
       return [];
@@ -84,8 +85,20 @@ function ring(size: number): readonly Place[] {
 const cellsInRow = 5;
 const cellsInFrame = 10;
 
-/** The cells of a frame: rows of five, with the dish beside them; beyond ten a second frame of ten below the first. */
-export function cells(size: number): readonly Place[] {
+/**
+ * The cells of a frame in the order in which they are filled, line by line or two by two: rows of five, with the dish beside
+ * them; beyond ten a second frame of ten below the first.
+ */
+export function cells(size: number, fill?: 'pairs'): readonly Place[] {
+  const places = inLines(size);
+  if (fill === undefined) return places;
+  const tens = Array.from({ length: Math.ceil(size / cellsInFrame) }, (_, i) =>
+    places.slice(cellsInFrame * i, cellsInFrame * (i + 1)),
+  );
+  return tens.flatMap((ten) => ten.toSorted((a, b) => a.x - b.x || a.y - b.y));
+}
+
+function inLines(size: number): readonly Place[] {
   const rows = Math.ceil(size / cellsInRow);
   const gap = size > cellsInFrame ? 30 : 0;
   const step = Math.min(92, (mirrorSize.height - 60 - gap) / rows);

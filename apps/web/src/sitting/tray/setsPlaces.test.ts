@@ -5,7 +5,7 @@ import { setsPlaces } from './setsPlaces.js';
 const kinds = counters.map(({ id }) => id);
 const pairs = ['which-more', 'which-fewer', 'same-or-not', 'most-of-three'].flatMap((id) =>
   Array.from({ length: 60 }, (_, seed): readonly [Comparison, number] => [
-    layoutFor(taskOf(id), 3 + (seed % 8), 'cork', seed, undefined, kinds)!.comparison!,
+    layoutFor(taskOf(id), 3 + (seed % 8), 'cork', seed, undefined, { kinds })!.comparison!,
     seed,
   ]),
 );

@@ -1,6 +1,6 @@
 export default {
   name: 'A handful',
-  say: 'Take a handful out of the bag, and count what you caught.',
+  say: '{organise, select, before {Take a handful out of the bag. Put them so that you can count them, and count what you caught.} other {Take a handful out of the bag, and count what you caught.}}',
   thenSay: 'How many did you get?',
   avoid: 'Don’t count with them, and don’t tell them how many you think there are.',
   childDoes: 'takes a handful and finds out how many',

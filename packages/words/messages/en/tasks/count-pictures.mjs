@@ -1,6 +1,6 @@
 export default {
   name: 'Count pictures',
-  say: 'How many are in the picture? Count them for me.',
+  say: 'How many are in the picture? {pictures, select, tick {Tick each one as you count.} other {Touch each one as you count.}}',
   avoid: 'Your finger stays off the page.',
   childDoes: 'ticks or touches each picture',
   setOut: 'on one sheet, as on the screen',

@@ -1,6 +1,6 @@
 export default {
   name: 'Go on from a number',
-  say: 'I’m at {n}. You carry on.',
+  say: '{startAgain, select, again {I’m at {n}. Say {n} too, and carry on.} other {I’m at {n}. You carry on.}}',
   avoid: 'Don’t say the next number, and stop the child kindly after three or four.',
   childDoes: 'counts on from a number',
   easier: 'what comes next, one number only',

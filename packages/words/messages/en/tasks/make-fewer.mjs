@@ -1,6 +1,6 @@
 export default {
   name: 'Make one with fewer',
-  say: 'Make one that has fewer than this.',
+  say: '{fewer, select, both {Make one that has fewer than this, one with less.} other {Make one that has fewer than this.}}',
   avoid: 'Don’t say “more” as well, and don’t take any away yourself.',
   childDoes: 'makes a set with fewer beside another',
   setOut: 'in a pile, with a row of the others in front of it to look at',

@@ -7,7 +7,7 @@ export default {
     },
     'ten-and-some': {
       name: 'as ten-and-some',
-      say: 'Now the building way: ten-one, ten-two … as far as {n}.',
+      say: 'Now the building way: ten-one, ten-two … as far as {n}{twenty, select, tens {; twenty is two tens} other {}}.',
     },
   },
   avoid: 'Say the first word if the child waits for it, and no other.',

@@ -1,6 +1,6 @@
 export default {
   name: 'Tally them',
-  say: 'One stroke for each. The fifth goes across.',
+  say: 'One stroke for each{recorded, select, remove {, and back in the bag with it} other {}}. The fifth goes across{tally, select, level {, level} other {}}.',
   avoid: 'Don’t say the numbers along with the strokes.',
   childDoes: 'makes a stroke for each thing, the fifth across, and counts the strokes against the things',
   setOut: 'in a heap',

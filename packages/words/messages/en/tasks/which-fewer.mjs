@@ -1,6 +1,6 @@
 export default {
   name: 'Which has fewer?',
-  say: 'Which one has fewer?',
+  say: '{fewer, select, both {Which one has fewer? Which has less?} other {Which one has fewer?}}',
   choosing: {
     question: 'Which one did they take?',
     options: {
@@ -8,7 +8,8 @@ export default {
       'right-set': 'the right one',
     },
   },
-  avoid: 'Don’t say “less” or “more” as well: one word is enough.',
+  avoid:
+    '{fewer, select, both {Don’t say “more” as well.} other {Don’t say “less” or “more” as well: one word is enough.}}',
   childDoes: 'points to the set with fewer',
   setOut: 'side by side as on the screen, both from the child’s end',
   easier: 'ask which has more, then turn it round',

@@ -1,6 +1,6 @@
 export default {
   name: 'Un puñado',
-  say: 'Saca un puñado de la bolsa y cuenta lo que has pescado.',
+  say: '{organise, select, before {Saca un puñado de la bolsa. Ponlos de modo que se puedan contar, y cuéntalos.} other {Saca un puñado de la bolsa y cuenta lo que has cogido.}}',
   thenSay: '¿Cuántos te han salido?',
   avoid: 'No cuentes con el niño ni digas cuántos crees que hay.',
   childDoes: 'saca un puñado y averigua cuántos hay',

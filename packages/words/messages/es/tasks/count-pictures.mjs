@@ -1,6 +1,6 @@
 export default {
   name: 'Contar dibujos',
-  say: '¿Cuántos hay en el dibujo? Cuéntamelos.',
+  say: '¿Cuántos hay en el dibujo? {pictures, select, tick {Marca cada uno al contar.} other {Toca cada uno al contar.}}',
   avoid: 'Tu dedo, fuera del papel.',
   childDoes: 'marca o toca cada dibujo',
   setOut: 'en una hoja, como en la pantalla',

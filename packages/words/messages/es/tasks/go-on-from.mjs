@@ -1,6 +1,6 @@
 export default {
   name: 'Sigue desde un número',
-  say: 'Yo voy por el {n}. Sigue tú.',
+  say: '{startAgain, select, again {Voy por el {n}. Di también {n} y sigue.} other {Voy por el {n}. Sigue tú.}}',
   avoid: 'No digas el siguiente, y para al niño con cariño a los tres o cuatro.',
   childDoes: 'sigue contando desde un número',
   easier: 'qué viene después, un solo número',

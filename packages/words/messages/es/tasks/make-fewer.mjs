@@ -1,6 +1,6 @@
 export default {
   name: 'Haz uno con menos',
-  say: 'Haz uno que tenga menos que este.',
+  say: '{fewer, select, both {Haz uno que tenga menos que este, con menor cantidad.} other {Haz uno que tenga menos que este.}}',
   avoid: 'No digas además «más», y no quites ninguno tú.',
   childDoes: 'hace un grupo con menos al lado de otro',
   setOut: 'en un montón, con una fila de los otros delante para mirar',

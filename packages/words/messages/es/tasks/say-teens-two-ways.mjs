@@ -7,7 +7,7 @@ export default {
     },
     'ten-and-some': {
       name: 'como diez-y-algo',
-      say: 'Ahora a la manera de construir: diez y uno, diez y dos … hasta {n}.',
+      say: 'Ahora a la manera de construir: diez y uno, diez y dos … hasta {n}{twenty, select, tens {; veinte son dos dieces} other {}}.',
     },
   },
   avoid: 'Di la primera palabra si la espera, y ninguna más.',

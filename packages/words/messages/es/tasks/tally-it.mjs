@@ -1,6 +1,6 @@
 export default {
   name: 'Palitos',
-  say: 'Un palito por cada uno. El quinto los cruza.',
+  say: 'Un palito por cada uno{recorded, select, remove {, y de vuelta a la bolsa} other {}}. El quinto los cruza{tally, select, level {, recto} other {}}.',
   avoid: 'No digas los números al ritmo de los palitos.',
   childDoes: 'hace un palito por cada cosa, el quinto cruzado, y compara los palitos con las cosas',
   setOut: 'en un montón',

@@ -1,6 +1,6 @@
 export default {
   name: '¿Dónde hay menos?',
-  say: '¿Dónde hay menos?',
+  say: '{fewer, select, both {¿En cuál hay menos? ¿En cuál hay menor cantidad?} other {¿En cuál hay menos?}}',
   choosing: {
     question: '¿Cuál eligió?',
     options: {
@@ -8,7 +8,8 @@ export default {
       'right-set': 'el de la derecha',
     },
   },
-  avoid: 'No digas además «más»: con una palabra basta.',
+  avoid:
+    '{fewer, select, both {No digas también “más”.} other {No digas además «más»: con una palabra basta.}}',
   childDoes: 'señala el grupo que tiene menos',
   setOut: 'uno al lado del otro como en la pantalla, los dos desde el lado del peque',
   easier: 'pregunta dónde hay más y luego dale la vuelta',

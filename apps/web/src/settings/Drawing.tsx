@@ -1,0 +1,345 @@
+import type { School } from '@dotting/core';
+import type { ReactNode } from 'react';
+import { Numeral } from '../common/Numeral.js';
+import { materials, palette } from '../common/theme.js';
+
+/** Each choice as it looks, in a box 80 × 48. */
+export function Drawing({ school, choice }: { readonly school: School; readonly choice: string }) {
+  return (
+    <svg viewBox="0 0 80 48" width={80} height={48} aria-hidden>
+      {drawn[`${school} ${choice}`]}
+    </svg>
+  );
+}
+
+const line = { stroke: palette.ink, strokeWidth: 2, fill: 'none', strokeLinecap: 'round' } as const;
+
+const Cork = ({ x, y, r = 4.5 }: { readonly x: number; readonly y: number; readonly r?: number }) => (
+  <circle cx={x} cy={y} r={r} fill={materials.cork} stroke={materials.corkEdge} />
+);
+
+/** A frame of ten, with so many in it, line by line or two by two; and some beside it. */
+function Frame({
+  n,
+  isInPairs = false,
+  x = 8,
+  y = 12,
+}: {
+  readonly n: number;
+  readonly isInPairs?: boolean;
+  readonly x?: number;
+  readonly y?: number;
+}) {
+  const side = 12;
+  const cells = Array.from({ length: 10 }, (_, i) => [i % 5, Math.floor(i / 5)] as const);
+  const order = isInPairs ? cells.toSorted(([a, b], [c, d]) => a - c || b - d) : cells;
+  return (
+    <>
+      {cells.map(([column, row]) => (
+        <rect
+          key={`${column} ${row}`}
+          x={x + side * column}
+          y={y + side * row}
+          width={side}
+          height={side}
+          {...line}
+          strokeWidth={1}
+        />
+      ))}
+      {order.slice(0, n).map(([column, row]) => (
+        <Cork key={`${column} ${row}`} x={x + side * (column + 0.5)} y={y + side * (row + 0.5)} r={4} />
+      ))}
+    </>
+  );
+}
+
+const Strokes = ({ across }: { readonly across: string }) => (
+  <path d={`M22 12V38M32 12V38M42 12V38M52 12V38${across}`} {...line} strokeWidth={3} />
+);
+
+/** What is said, or thought: a bubble with what is in it. */
+const Said = ({ children, x = 40 }: { readonly children: ReactNode; readonly x?: number }) => (
+  <g transform={`translate(${x - 40} 0)`}>
+    <path d="M8 6H72Q76 6 76 10V30Q76 34 72 34H34L24 43L25 34H8Q4 34 4 30V10Q4 6 8 6Z" {...line} />
+    {children}
+  </g>
+);
+
+const Text = ({
+  x,
+  y = 25,
+  children,
+}: {
+  readonly x: number;
+  readonly y?: number;
+  readonly children: string;
+}) => (
+  <text x={x} y={y} textAnchor="middle" fontSize={15} fill={palette.ink}>
+    {children}
+  </text>
+);
+
+const Card = ({ n, x }: { readonly n: number; readonly x: number }) => (
+  <>
+    <rect x={x - 10} y={9} width={20} height={29} rx={3} fill={palette.paper} stroke={palette.ink} />
+    <Numeral n={n} x={x} y={23.5} height={16} />
+  </>
+);
+
+const Face = ({
+  x,
+  y = 24,
+  isOpen = true,
+}: {
+  readonly x: number;
+  readonly y?: number;
+  readonly isOpen?: boolean;
+}) => (
+  <>
+    <circle cx={x} cy={y} r={8} {...line} strokeWidth={1.5} />
+    {isOpen ? (
+      <circle cx={x} cy={y + 3} r={2} fill={palette.ink} />
+    ) : (
+      <path d={`M${x - 2.5} ${y + 3.5}h5`} {...line} strokeWidth={1.5} />
+    )}
+  </>
+);
+
+const Hand = ({
+  x,
+  y,
+  isOn = false,
+}: {
+  readonly x: number;
+  readonly y: number;
+  readonly isOn?: boolean;
+}) => (
+  <path
+    d={`M${x - 16} ${y}h18q6 0 6 4t-6 4h-18`}
+    fill={isOn ? palette.sand : palette.paper}
+    stroke={palette.ink}
+    strokeWidth={1.6}
+  />
+);
+
+/** A braille cell: its raised dots, 1 to 3 down the left, 4 to 6 down the right. */
+function Cell({ dots, x }: { readonly dots: readonly number[]; readonly x: number }) {
+  return [1, 2, 3, 4, 5, 6].map((dot) => (
+    <circle
+      key={dot}
+      cx={x + (dot > 3 ? 9 : 0)}
+      cy={12 + 11 * ((dot - 1) % 3)}
+      r={dots.includes(dot) ? 3.4 : 1}
+      fill={palette.ink}
+    />
+  ));
+}
+
+const corks = (places: readonly (readonly [number, number])[]) =>
+  places.map(([x, y]) => <Cork key={`${x} ${y}`} x={x} y={y} />);
+
+const drawn: Readonly<Record<string, ReactNode>> = {
+  'frames rows': <Frame n={6} />,
+  'frames pairs': <Frame n={6} isInPairs />,
+  'extras second-frame': (
+    <g transform="translate(12 2) scale(0.8)">
+      <Frame n={10} y={0} />
+      <Frame n={2} y={30} />
+    </g>
+  ),
+  'extras outside': (
+    <>
+      <Frame n={10} x={2} />
+      {corks([
+        [72, 16],
+        [72, 30],
+      ])}
+    </>
+  ),
+  'tally slanting': <Strokes across="M14 36L60 14" />,
+  'tally level': <Strokes across="M14 25H60" />,
+  'zero from-one': [1, 2, 3].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),
+  'zero from-nought': [0, 1, 2].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),
+  'teens both-ways': (
+    <Said>
+      <Numeral n={13} x={22} y={20} height={14} />
+      <Text x={40}>·</Text>
+      <Numeral n={10} x={52} y={20} height={11} />
+      <Numeral n={3} x={68} y={20} height={11} />
+    </Said>
+  ),
+  'teens usual-names': (
+    <Said>
+      <Numeral n={13} x={40} y={20} height={16} />
+    </Said>
+  ),
+  'twenty digits': (
+    <>
+      <Card n={2} x={28} />
+      <Card n={0} x={52} />
+    </>
+  ),
+  'twenty tens': (
+    <g transform="translate(12 2) scale(0.8)">
+      <Frame n={10} y={0} />
+      <Frame n={10} y={30} />
+    </g>
+  ),
+  'fewer alone': (
+    <>
+      {corks([
+        [14, 16],
+        [26, 16],
+        [38, 16],
+      ])}
+      {corks([
+        [14, 34],
+        [26, 34],
+      ])}
+      <path d="M50 34h20M56 28l-6 6 6 6" {...line} />
+    </>
+  ),
+  'fewer both': (
+    <>
+      {corks([
+        [14, 16],
+        [26, 16],
+        [38, 16],
+      ])}
+      {corks([
+        [14, 34],
+        [26, 34],
+      ])}
+      <path d="M50 30h20M56 24l-6 6 6 6M50 40h20M56 34l-6 6 6 6" {...line} />
+    </>
+  ),
+  'recorded leave': (
+    <>
+      {corks([
+        [14, 14],
+        [28, 14],
+        [42, 14],
+      ])}
+      <path d="M14 26V40M28 26V40M42 26V40" {...line} strokeWidth={3} />
+    </>
+  ),
+  'recorded remove': (
+    <>
+      <path d="M14 26V40M28 26V40M42 26V40" {...line} strokeWidth={3} />
+      <path d="M56 20h18l-2 20h-14zM58 20q7 -12 14 0" {...line} />
+      <Cork x={65} y={30} />
+    </>
+  ),
+  'startAgain on': (
+    <>
+      <Numeral n={5} x={12} y={24} height={20} color={palette.speck} />
+      <Numeral n={6} x={42} y={24} height={20} />
+      <Numeral n={7} x={66} y={24} height={20} />
+    </>
+  ),
+  'startAgain again': [5, 6, 7].map((n, i) => <Numeral key={n} n={n} x={14 + 26 * i} y={24} height={20} />),
+  'pictures touch': (
+    <>
+      {corks([
+        [18, 30],
+        [40, 30],
+        [62, 30],
+      ])}
+      <path d="M40 24V6M34 8q6 -6 12 0" {...line} />
+    </>
+  ),
+  'pictures tick': (
+    <>
+      {corks([
+        [18, 32],
+        [40, 32],
+        [62, 32],
+      ])}
+      <path d="M12 16l5 6 8 -12M34 16l5 6 8 -12" {...line} />
+    </>
+  ),
+  'organise as-they-lie': corks([
+    [14, 14],
+    [34, 36],
+    [44, 10],
+    [62, 28],
+    [22, 32],
+  ]),
+  'organise before': corks([
+    [12, 24],
+    [26, 24],
+    [40, 24],
+    [54, 24],
+    [68, 24],
+  ]),
+  'checks in-doubt': (
+    <>
+      {corks([
+        [20, 30],
+        [40, 30],
+        [60, 30],
+      ])}
+      <path d="M12 14H66M60 9l7 5 -7 5" {...line} />
+    </>
+  ),
+  'checks always': (
+    <>
+      {corks([
+        [20, 26],
+        [40, 26],
+        [60, 26],
+      ])}
+      <path d="M12 10H66M60 5l7 5 -7 5M68 42H14M20 37l-7 5 7 5" {...line} />
+    </>
+  ),
+  'chorus each-alone': (
+    <>
+      <Face x={16} />
+      <Face x={40} isOpen={false} />
+      <Face x={64} isOpen={false} />
+    </>
+  ),
+  'chorus chorus-first': [16, 40, 64].map((x) => <Face key={x} x={x} />),
+  'hands guides': (
+    <>
+      <Hand x={38} y={24} isOn />
+      <Hand x={50} y={16} />
+    </>
+  ),
+  'hands rides': (
+    <>
+      <Hand x={50} y={24} />
+      <Hand x={38} y={16} isOn />
+    </>
+  ),
+  'languages home': (
+    <Said>
+      <path d="M28 28V18L40 10L52 18V28Z" {...line} />
+    </Said>
+  ),
+  'languages room': (
+    <Said>
+      <path d="M24 14H56V28H24ZM40 14V28" {...line} />
+    </Said>
+  ),
+  'languages both': (
+    <Said>
+      <path d="M14 28V18L24 11L34 18V28Z" {...line} />
+      <path d="M44 14H68V28H44ZM56 14V28" {...line} />
+    </Said>
+  ),
+  'braille literary': (
+    <>
+      <Cell dots={[3, 4, 5, 6]} x={20} />
+      <Cell dots={[1, 5]} x={48} />
+    </>
+  ),
+  'braille maths': (
+    <>
+      <Cell dots={[3, 4, 5, 6]} x={20} />
+      <Cell dots={[2, 6]} x={48} />
+    </>
+  ),
+  'week range': [4, 5, 6].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),
+  'week one': <Card n={5} x={40} />,
+};
