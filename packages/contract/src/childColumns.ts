@@ -1,4 +1,4 @@
-import { digitFormNames, lessons, needs, schoolChoices } from '@dotting/core';
+import { digitFormNames, lessons, needs, schoolChoices, touchCodes } from '@dotting/core';
 import type { Words } from '@dotting/words';
 
 interface Described {
@@ -21,10 +21,6 @@ export type ChildColumn = Described &
     | { readonly kind: 'languages'; readonly most: number }
     | { readonly kind: 'several-of'; readonly of: readonly string[] }
   );
-
-/** The braille a child reads numerals in, or raised print. */
-export const touchReadings = ['literary', 'maths', 'raised'] as const;
-export type TouchReading = (typeof touchReadings)[number];
 
 export const hands = ['left', 'right'] as const;
 export type Hand = (typeof hands)[number];
@@ -56,7 +52,7 @@ export const childColumns = {
   /** Lessons that come first: what needs them is held back. */
   notYet: { kind: 'several-of', of: lessons, headings: ['lessonsfirst', 'cannotyet'] },
   /** How numerals are read by touch; null where they are read by sight. */
-  touch: { kind: 'one-of', of: touchReadings, headings: ['braille', 'readsbytouch'] },
+  touch: { kind: 'one-of', of: touchCodes, headings: ['braille', 'readsbytouch'] },
   /** Whose hand rides on whose, where hands are helped. */
   handHelp: { kind: 'one-of', of: schoolChoices.hands, headings: ['hands', 'handoverhand'] },
   /** Digits the child forms in a way of its own: the room’s goes for the others. */

@@ -2,6 +2,7 @@ import {
   besides,
   cardKinds,
   recordings,
+  touchCodes,
   doings,
   patternForms,
   puppetSlips,
@@ -11,6 +12,7 @@ import {
   type CardKind,
   type Cards,
   type Recording,
+  type TouchCode,
   type Carry,
   type Change,
   type ComparedSet,
@@ -207,6 +209,10 @@ export class CardsBody implements Cards {
   @Min(0, { each: true })
   @Max(100, { each: true })
   cards: readonly number[];
+
+  @Maybe()
+  @IsIn(touchCodes)
+  code?: TouchCode;
 
   @Maybe()
   @IsArray()

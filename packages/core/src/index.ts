@@ -58,6 +58,8 @@ export { readAll, readNumeral, readPlaced } from './reading/readCards.js';
 export { readRecord, readSorted } from './reading/readRecord.js';
 export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
 export { formsOfDigits, strokesOf, usualStyle, type NumeralStyle } from './numerals/style.js';
+export { brailleOf, cellOf, dotsIn, isCell, type BrailleCode } from './numerals/braille.js';
+export { readBraille } from './reading/readBraille.js';
 export { digitWidth, pathOf } from './numerals/templates.js';
 export {
   digitForm,
@@ -143,6 +145,7 @@ export {
 } from './statements/statement.js';
 export { sittingChanges, type SittingChange } from './statements/sittingChanges.js';
 export { nextTry } from './asking/nextTry.js';
+export { roundOf } from './asking/allRound.js';
 export { nextInSitting } from './asking/nextInSitting.js';
 export { looksAt } from './evidence/went.js';
 export {

@@ -90,7 +90,7 @@ export function schoolsFor(
   return schoolsOf(room, {
     forms: formsNamed(ownForms),
     ...(handHelp && { hands: handHelp }),
-    ...((touch === 'literary' || touch === 'maths') && { braille: touch }),
+    ...(touch && { braille: touch }),
   });
 }
 

@@ -127,6 +127,7 @@ function stepsOf({ child, traces, moves, decided, schools }: ChildEvidence, day:
     kinds: fittingCounters(child, day),
     notYet: child.notYet,
     schools,
+    readsByTouch: child.touch !== null,
   });
   return {
     choices: choices.map((step) => step.skill),

@@ -29,7 +29,11 @@ export function sayEvent(event: HappeningEvent, set: Pick<TraySet, 'size' | 'lay
       return words.events.gave({ n: event.value });
     case 'put':
       // One of a few that were told or put one after the other says itself what it was.
-      if (slotOfPlace(set, event.place) || placeableOf(set).includes(event.place))
+      if (
+        slotOfPlace(set, event.place) ||
+        placeableOf(set).includes(event.place) ||
+        set.layout?.cards?.kind === 'braille'
+      )
         return placeWords(words, event.place, set);
       return event.place === 'outside'
         ? words.events.leftOutside()

@@ -21,6 +21,7 @@ import { Closings } from './Closings.js';
 import { NextSteps } from './NextSteps.js';
 import { useOpenedTries, type OpenedTries } from './opened.js';
 import { Revised } from './Revised.js';
+import { AllRound } from './AllRound.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { slim, tight } from '../common/theme.js';
 import { Tries } from './Tries.js';
@@ -59,6 +60,7 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
         >
           {words.common.sitDownWith({ name: data.child.firstName })}
         </Button>
+        <AllRound childId={id} usual={data.schools.number} />
         <Button onClick={() => window.print()}>{words.common.print()}</Button>
       </Box>
       <Box sx={{ gridArea: 'known' }}>

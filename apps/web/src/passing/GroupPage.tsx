@@ -1,10 +1,4 @@
-import {
-  groupKinds,
-  type GroupKind,
-  type NewGroupTime,
-  type RegisterEntry,
-  type Room,
-} from '@dotting/contract';
+import { groupKinds, type NewGroupTime, type RegisterEntry, type Room } from '@dotting/contract';
 import { strands, tasks, taskOf, type ChildId, type TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import Alert from '@mui/material/Alert';
@@ -27,6 +21,7 @@ import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { words } from '../wording/words.js';
 import { Faces, withOther } from './Faces.js';
+import { firstKind } from './firstKind.js';
 import { keepGroupTime } from './keepGroupTime.js';
 
 /** What the group was shown, or said in chorus: kept as the group’s, and of each child only that it has met it. */
@@ -51,8 +46,8 @@ interface Sent {
 function Group({ roomId, register, notHere }: GroupProps) {
   const [params] = useSearchParams();
   const asked = tasks.find(({ id }) => id === params.get('task'));
-  const { chorus } = useSchools();
-  const [kind, setKind] = useState<GroupKind>(chorus === 'chorus-first' ? 'chorus' : 'shown');
+  const schools = useSchools();
+  const [kind, setKind] = useState(firstKind(schools));
   const [task, setTask] = useState<TaskId>(asked?.id ?? 'say-far');
   const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
   const [togetherTo, setTogetherTo] = useState('');
@@ -81,7 +76,7 @@ function Group({ roomId, register, notHere }: GroupProps) {
       <Box>
         <PageTitle>{words.group.title()}</PageTitle>
         <Typography color="textSecondary">{words.group.intro()}</Typography>
-        <Typography>{words.group.first({ way: words.schools.chorus[chorus]() })}</Typography>
+        <Typography>{words.group.first({ way: words.schools.chorus[schools.chorus]() })}</Typography>
       </Box>
       <Choice
         label={words.group.what()}

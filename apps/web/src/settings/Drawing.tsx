@@ -340,6 +340,12 @@ const drawn: Readonly<Record<string, ReactNode>> = {
       <Cell dots={[2, 6]} x={48} />
     </>
   ),
+  'braille raised': (
+    <>
+      <Numeral n={5} x={42} y={26} height={32} color={palette.sand} />
+      <Numeral n={5} x={39} y={23} height={32} />
+    </>
+  ),
   'week range': [4, 5, 6].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),
   'week one': <Card n={5} x={40} />,
 };

@@ -140,7 +140,8 @@ function Choices({ name, value, options, mayChange, onChoose }: ChoicesProps) {
     >
       {options.map(({ choice, told, drawing }) => (
         <ToggleButton key={choice} value={choice} sx={{ flexDirection: 'column', gap: 0.5, minWidth: 132 }}>
-          {drawing}
+          {/* In ink on white, chosen or not. */}
+          <Box sx={{ bgcolor: 'gate', borderRadius: '8px', lineHeight: 0 }}>{drawing}</Box>
           {told}
         </ToggleButton>
       ))}

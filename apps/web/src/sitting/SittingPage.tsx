@@ -25,8 +25,13 @@ const ClosingPage = later(async () => (await import('./closing/ClosingPage.js'))
 export function SittingPage() {
   const { childIds } = useParams();
   /** The step or task that was taken, where the page before knew one. */
-  const taken = useLocation().state as { readonly step?: Chosen; readonly task?: TaskId } | null;
-  const chosen = taken?.step ?? (taken?.task ? { task: taken.task } : null);
+  const taken = useLocation().state as {
+    readonly step?: Chosen;
+    readonly task?: TaskId;
+    readonly round?: number;
+  } | null;
+  const chosen =
+    taken?.step ?? (taken?.round ? { round: taken.round } : taken?.task ? { task: taken.task } : null);
   const { adult } = useHere();
   const {
     data: stores,

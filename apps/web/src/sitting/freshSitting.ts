@@ -1,5 +1,5 @@
 import type { ChildPage, ChildView, NextStepView, PresentAdult } from '@dotting/contract';
-import { fittingCounters, otherCounter, taskOf, type SittingId, type TaskId } from '@dotting/core';
+import { fittingCounters, otherCounter, roundOf, taskOf, type SittingId, type TaskId } from '@dotting/core';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
@@ -9,7 +9,12 @@ import { newId } from '../common/ids.js';
 type Step = Pick<NextStepView, 'task' | 'n' | 'things' | 'why'>;
 
 /** What an adult chose to begin with: a step, or a task alone. */
-export type Chosen = Step | { readonly task: TaskId };
+export type Chosen = Step | { readonly task: TaskId } | { readonly round: number };
+
+const roundFor = (n: number): { readonly n: number; readonly tasks: readonly TaskId[] } => ({
+  n,
+  tasks: roundOf(n),
+});
 
 /** A task that nothing else is known of with this child: at its first number, with things that fit. */
 const atFirst = (id: TaskId, child: ChildView, why: string, now: Now): Step => {
@@ -35,13 +40,26 @@ export function freshSitting(
 ): Sitting {
   const id = newId<SittingId>();
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
-  const own = chosen && ('n' in chosen ? chosen : atFirst(chosen.task, child, words.plan.ownChoice(), now));
+  const round = chosen && 'round' in chosen ? roundFor(chosen.round) : null;
+  const own = round
+    ? { ...atFirst(round.tasks[0]!, child, words.plan.allRound({ n: round.n }), now), n: round.n }
+    : chosen && 'n' in chosen
+      ? chosen
+      : chosen && 'task' in chosen
+        ? atFirst(chosen.task, child, words.plan.ownChoice(), now)
+        : null;
   // Where nothing could be worked out of a child's record: a short row, as for one nobody has met.
   const step = own ?? steps[0] ?? easier ?? atFirst('count-row', child, '', now);
   const home = child.languages[0]!;
   const language = schools.languages === 'home' ? home : schools.language;
   const second = schools.languages === 'both' && home !== schools.language ? home : undefined;
-  const { first, plan: main, gently } = begun({ child, earlier, access: child.needs, language }, step, now);
+  const {
+    first: easy,
+    plan: main,
+    gently,
+  } = begun({ child, earlier, access: child.needs, language }, step, now);
+  // A round begins with its own first task, and has no other question.
+  const first = round ? { task: step.task, n: step.n, isStep: true } : easy;
   const kinds = fittingCounters(child, dayOfNow(now));
   const plan = {
     task: first.task,
@@ -51,7 +69,7 @@ export function freshSitting(
     language,
     ...(second !== undefined && { second }),
   };
-  const whole = { ...main, mainWhy: step.why };
+  const whole = { ...main, ...(round && { round, other: null }), mainWhy: step.why };
   return {
     key,
     id,

@@ -105,11 +105,9 @@ export function relaid(
   // What the adult chose is what the sitting is for.
   const step = { task: plan.task, n: plan.size };
   const { main, other } = begun({ ...sitting, language: plan.language }, step, now).plan;
-  return {
-    ...sitting,
-    plan,
-    whole: { ...sitting.whole, main, mainWhy: '', other: sitting.whole.other && other },
-  };
+  // One number all round is no more where another task was chosen.
+  const { round: _, ...whole } = sitting.whole;
+  return { ...sitting, plan, whole: { ...whole, main, mainWhy: '', other: whole.other && other } };
 }
 
 /** What is done otherwise; a child whose attention goes sooner gets few things and short minutes, planned so. */

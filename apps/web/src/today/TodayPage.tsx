@@ -38,6 +38,11 @@ export function TodayPage() {
         {words.today.title({ room: room.name })}
       </Typography>
       <Waiting />
+      {room.schools.week === 'one' && (
+        <Typography sx={{ mb: 1 }}>
+          {words.schools.thisWeek({ n: room.schools.number })} {words.schools.roundHint()}
+        </Typography>
+      )}
       <ChangedWays changes={data.schoolChanges} />
       <LeftOut leftOut={data.leftOut} />
       <Doubles today={data} />

@@ -30,7 +30,7 @@ export interface Asking {
 
 /** Why something comes next in a sitting, or why it ends. */
 export type NextReason =
-  | { readonly kind: Purpose; readonly n: number }
+  | { readonly kind: Purpose | 'round'; readonly n: number }
   /** What the sitting is for, after the easy one. */
   | { readonly kind: 'main' }
   | { readonly kind: 'other-question'; readonly because: 'known' | 'time' }

@@ -16,6 +16,8 @@ export interface SittingPlan {
   /** What the sitting is for; an easy one comes before it. */
   readonly main: TaskId;
   readonly other: TaskId | null;
+  /** One number all round: these, each once, and nothing else. */
+  readonly round?: { readonly n: number; readonly tasks: readonly TaskId[] };
 }
 
 /** What a sitting is planned from. */

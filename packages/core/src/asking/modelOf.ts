@@ -10,6 +10,7 @@ import { observationsOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
+import { speaksOf } from '../estimates/numerals.js';
 import { numeralModel } from './numeralModel.js';
 import type { AskingModel } from './model.js';
 import type { NumberSkill } from '../skills/map.js';
@@ -34,8 +35,9 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
       );
     case 'name-numeral':
     case 'find-numeral':
+    case 'touch-numeral':
       return numeralModel(
-        tries.flatMap((trace) => observationsOf(trace).numerals),
+        tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill)),
         day,
       );
     default:

@@ -14,6 +14,7 @@ import { wentWell } from '../evidence/went.js';
 import { isNumeralSkill, isPrinciple } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
 import type { Asking, NextReason, NextTry } from './asking.js';
+import { nextOfRound } from './allRound.js';
 import { leastOf, type SittingPlan } from './beginSitting.js';
 import { tooMuchLastTime, wantsNoMore } from './tooMuch.js';
 
@@ -62,6 +63,7 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   const task = taskOf(last.task);
   const left = secondsLeft(sitting);
   if (wantsNoMore(sitting.tries) || isClosed(sitting)) return over(task, last, sitting, { kind: 'enough' });
+  if (sitting.plan.round) return inRound(sitting.plan.round, last, sitting);
   const main = taskOf(sitting.plan.main);
   if (sitting.tries.length === 1 && main.id !== task.id) {
     const first = nextOf(main, sitting, left);
@@ -79,6 +81,16 @@ export function nextInSitting(sitting: SittingSoFar): NextInSitting {
   }
   if (wantsEasyEnd(next.because, last)) return easyEnd(task, last, sitting, left);
   return over(task, last, sitting, endOf(next.because, sitting.plan.minutes));
+}
+
+function inRound(
+  { n, tasks }: NonNullable<SittingPlan['round']>,
+  last: Trace,
+  sitting: SittingSoFar,
+): NextInSitting {
+  const next = nextOfRound(tasks, sitting.tries);
+  if (next === 'known' || next === 'enough') return over(taskOf(last.task), last, sitting, { kind: next });
+  return { task: next, n, things: last.set.things, why: { kind: 'round', n }, isOver: false };
 }
 
 type Stop = Extract<NextTry, { kind: 'stop' }>;

@@ -1,12 +1,13 @@
 import { figure } from '../common/parameters.js';
 import { observationsOf } from '../evidence/observations.js';
-import { askedBy, wentWell } from '../evidence/went.js';
+import { wentWell } from '../evidence/went.js';
 import { numerals } from '../numerals/lookAlikes.js';
 import { smallestOf, type Task } from '../shelf/tasks.js';
 import type { NumeralSkill } from '../skills/map.js';
 import { mixedUpWith } from '../evidence/mixedUp.js';
 import type { Trace } from '../trace/trace.js';
 import type { Asking, NextTry, Purpose } from './asking.js';
+import { speaksOf } from '../estimates/numerals.js';
 import { numeralModel, numeralsInReach } from './numeralModel.js';
 
 /**
@@ -14,7 +15,7 @@ import { numeralModel, numeralsInReach } from './numeralModel.js';
  * after one was taken for another that other; never the same twice; an easy one after two misses, and at the end.
  */
 export function nextOfNumerals(task: Task, skill: NumeralSkill, asking: Asking): NextTry {
-  const told = asking.tries.flatMap((trace) => observationsOf(trace).numerals);
+  const told = asking.tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill));
   const model = numeralModel(told, asking.day);
   const looks = asking.tries.filter((trace) => wentWell(skill, trace) !== null);
   const sitting = looks.filter((trace) => trace.sittingId === asking.sittingId && trace.task === task.id);
@@ -66,9 +67,7 @@ function fresh(
 
 /** What the last numeral was just taken for: whether that one is known tells the two apart. */
 function mixedUpNow(last: Trace, open: readonly number[]): number | undefined {
-  const isMissed = observationsOf(last).numerals.some(
-    ({ by, success }) => (by === askedBy['name-numeral'] || by === askedBy['find-numeral']) && !success,
-  );
+  const isMissed = observationsOf(last).numerals.some(({ by, success }) => by !== 'by-the-way' && !success);
   return isMissed ? mixedUpWith(last.target ?? 0, [last]).find((n) => open.includes(n)) : undefined;
 }
 

@@ -101,6 +101,8 @@ export interface TrayOf {
   readonly things: string;
   readonly layout?: Layout | undefined;
   readonly other: TaskId | null;
+  /** Of one number all round, all of its tasks. */
+  readonly round?: readonly TaskId[] | undefined;
   readonly child: CautionedChild;
   /** YYYY-MM-DD. */
   readonly day: string;
@@ -110,8 +112,8 @@ export interface TrayOf {
  * The tray for a sitting: enough of each thing for its numbers to go up a little, what else its
  * tasks need, and the cautions of all of it.
  */
-export function trayFor({ task, main, n, things, layout, other, child, day }: TrayOf): TrayPlan {
-  const tasks = [...new Set([task, main, ...(other === null ? [] : [other])])].map(taskOf);
+export function trayFor({ task, main, n, things, layout, other, round = [], child, day }: TrayOf): TrayPlan {
+  const tasks = [...new Set([task, main, ...(other === null ? [] : [other]), ...round])].map(taskOf);
   const amounts = new Map<string, number>();
   const need = (kind: string, amount: number): void => {
     amounts.set(kind, Math.max(amount, amounts.get(kind) ?? 0));

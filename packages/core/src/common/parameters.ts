@@ -196,6 +196,8 @@ const table = {
   allFound: 8,
   /** So many numerals in one sitting. (tries) */
   numeralsInSitting: 8,
+  /** Of one number all round, so many misses running are enough. (tries) */
+  missesOfRound: 2,
   /** Larger numerals wait until so many of the smaller ones are probably learned. (share) */
   numeralsBefore: 0.6,
   /** Cards put in order come so far after the words. (numbers) */

@@ -5,7 +5,7 @@ import { numerals } from '../numerals/lookAlikes.js';
 /** What one try tells of a numeral. */
 export interface NumeralTry {
   readonly n: number;
-  readonly by: 'named' | 'found' | 'by-the-way';
+  readonly by: 'named' | 'found' | 'felt' | 'by-the-way';
   readonly success: boolean;
   /** Of how many it was found, or as good as; null where it was named. */
   readonly choices: number | null;
@@ -15,6 +15,12 @@ export interface NumeralTry {
   /** YYYY-MM-DD. */
   readonly day: string;
 }
+
+/** What is felt tells of what is read by touch, and what is seen of what is read by sight. */
+export const speaksOf =
+  (skill: 'name-numeral' | 'find-numeral' | 'touch-numeral') =>
+  ({ by }: Pick<NumeralTry, 'by'>): boolean =>
+    (by === 'felt') === (skill === 'touch-numeral');
 
 const logOdds = (p: number): number => Math.log(p / (1 - p));
 const chanceOf = (odds: number): number => 1 / (1 + Math.exp(-odds));

@@ -72,7 +72,7 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
     case 'numerals':
       return observationsOf(trace).numerals.flatMap(({ n, by, success }) =>
         by === askedBy[read.by] && !success
-          ? [{ slip: by === 'named' ? 'named-another' : 'took-another', at: n }]
+          ? [{ slip: by === 'found' ? 'took-another' : 'named-another', at: n }]
           : [],
       );
     case 'principle':

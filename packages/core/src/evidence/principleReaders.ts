@@ -1,5 +1,6 @@
 import { readAll, readPlaced } from '../reading/readCards.js';
 import { readRecord, readSorted } from '../reading/readRecord.js';
+import { readBraille } from '../reading/readBraille.js';
 import { readCarry } from '../reading/readCarry.js';
 import { readChange } from '../reading/readChange.js';
 import { readChoice } from '../reading/readChoice.js';
@@ -102,6 +103,11 @@ const sorted: PrincipleReader = {
   slips: (trace) => (readSorted(trace)?.addsUp === false ? [{ slip: 'kinds-not-the-whole', at: null }] : []),
 };
 
+const brailled: PrincipleReader = {
+  shown: (trace) => readBraille(trace)?.right ?? null,
+  slips: (trace) => (readBraille(trace)?.slips ?? []).map((slip) => ({ slip, at: null })),
+};
+
 const teens: PrincipleReader = {
   shown: (trace) => {
     const { order } = readTry(trace);
@@ -145,6 +151,7 @@ export const principleReaders: Readonly<Record<Principle, PrincipleReader>> = {
   'numeral-and-set': cardAndSet,
   'on-the-line': chosen('other-side'),
   'teen-numerals': chosen('teen-apart'),
+  'write-braille': brailled,
   record: recorded,
   tally: recorded,
   'sort-and-count': sorted,

@@ -1,6 +1,7 @@
 import type { ComparingSlip } from '../reading/readComparing.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
+import type { BrailleSlip } from '../reading/readBraille.js';
 import type { NumeralSlip } from '../reading/numeralSlip.js';
 import type { RecordSlip } from '../reading/readRecord.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
@@ -24,6 +25,7 @@ export type TellingSlip =
   | 'counted-the-seen'
   | PartsSlip
   | NumeralSlip
+  | BrailleSlip
   | RecordSlip;
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */

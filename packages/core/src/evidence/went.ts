@@ -3,7 +3,11 @@ import type { Trace } from '../trace/trace.js';
 import { observationsOf } from './observations.js';
 
 /** How a numeral skill is asked for. */
-export const askedBy = { 'name-numeral': 'named', 'find-numeral': 'found' } as const;
+export const askedBy = {
+  'name-numeral': 'named',
+  'find-numeral': 'found',
+  'touch-numeral': 'felt',
+} as const;
 
 /** Whether the try went well for the child, as far as this skill or principle goes; null where it says nothing of it. */
 export function wentWell(by: ReadBy, trace: Trace): boolean | null {
@@ -18,6 +22,7 @@ export function wentWell(by: ReadBy, trace: Trace): boolean | null {
       return fetch && fetch.given === fetch.asked;
     case 'name-numeral':
     case 'find-numeral':
+    case 'touch-numeral':
       return numerals.find((one) => one.by === askedBy[by])?.success ?? null;
     default:
       return thresholds[by]?.success ?? null;

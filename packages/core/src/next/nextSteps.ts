@@ -81,6 +81,8 @@ export interface NextStepsOptions {
   readonly kinds?: readonly string[];
   /** The room’s ways, or the child’s own. */
   readonly schools?: Schools;
+  /** Numerals are felt, not seen. */
+  readonly readsByTouch?: boolean;
 }
 
 const CHOICES = 3;
@@ -170,7 +172,8 @@ class StepMaker {
 
   tasksFor(skill: SkillEntry): readonly Task[] {
     const { notYet = [] } = this.options;
-    return tasksFor(skill).filter((task) => !isHeldBack(task, notYet));
+    const other = this.options.readsByTouch ? 'sight' : 'touch';
+    return tasksFor(skill).filter((task) => !isHeldBack(task, notYet) && task.readBy !== other);
   }
 
   candidate(skill: SkillEntry): Candidate {
@@ -327,7 +330,9 @@ class StepMaker {
 
   private openTo(skill: SkillEntry, task: Task): readonly number[] {
     if (skill.read?.as === 'numerals')
-      return this.child.numeralsInReach.filter((n) => n >= smallestOf(task) && n <= largestOf(task));
+      return this.child
+        .numeralsInReach(skill.read.by)
+        .filter((n) => n >= smallestOf(task) && n <= largestOf(task));
     return skill.axis ? this.alongTheAxis(skill, task) : this.onTheRungs(task);
   }
 

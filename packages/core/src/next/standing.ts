@@ -1,4 +1,5 @@
 import type { Asking } from '../asking/asking.js';
+import { speaksOf } from '../estimates/numerals.js';
 import { numeralsInReach } from '../asking/numeralModel.js';
 import { modelOf } from '../asking/modelOf.js';
 import { daysBetween } from '../estimates/axis.js';
@@ -8,7 +9,7 @@ import { observationsOf } from '../evidence/observations.js';
 import { looksAt } from '../evidence/went.js';
 import { ageInMonths } from '../shelf/cautions.js';
 import { tasksFor } from '../shelf/tasksOf.js';
-import { skillOf, type SkillEntry } from '../skills/map.js';
+import { skillOf, type NumeralSkill, type SkillEntry } from '../skills/map.js';
 import { mixedUpWith } from '../evidence/mixedUp.js';
 import { saidFor } from '../statements/saidFor.js';
 import { isClaimed, type Statement } from '../statements/statement.js';
@@ -114,9 +115,9 @@ export class Standing {
   }
 
   /** Numerals to ask for, as far as the child has come. */
-  get numeralsInReach(): readonly number[] {
-    const told = this.tries.flatMap((trace) => observationsOf(trace).numerals);
-    return kept(this.inReach, this.date, () => numeralsInReach(told, this.date));
+  numeralsInReach(skill: NumeralSkill): readonly number[] {
+    const told = this.tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill));
+    return kept(this.inReach, skill, () => numeralsInReach(told, this.date));
   }
 
   /** Numerals that the child mixes up with one. */

@@ -22,7 +22,8 @@ export const nextSlot = (set: Pick<TraySet, 'size' | 'layout'>, put: readonly st
 export function placeableOf({ size, layout }: Pick<TraySet, 'size' | 'layout'>): readonly string[] {
   const { parts, cards } = layout ?? {};
   if (parts) return [...waysOf(size), otherParts];
-  return cards?.cards.map((_, i) => String(i)) ?? [];
+  // Of what is brailled any cell may come next.
+  return cards && cards.kind !== 'braille' ? cards.cards.map((_, i) => String(i)) : [];
 }
 
 /** The slot of a try that a place taken down belongs to; undefined where it has none. */

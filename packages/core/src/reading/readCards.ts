@@ -2,9 +2,9 @@ import { settledEvents } from '../trace/settled.js';
 import type { CardKind, Trace, Word } from '../trace/trace.js';
 import { putInto, readSlots } from './slots.js';
 
-/** A numeral that was named, or found among others. */
+/** A numeral that was named, found among others, or read by touch. */
 export interface NumeralReading {
-  readonly kind: 'named' | 'found';
+  readonly kind: 'named' | 'found' | 'felt';
   readonly n: number;
   /** What was said, or taken; null for nothing. */
   readonly said: Word | null;
@@ -20,16 +20,16 @@ export interface NumeralReading {
  */
 export function readNumeral({ set, events }: Pick<Trace, 'set' | 'events'>): NumeralReading | null {
   const { cards } = set.layout ?? {};
-  if (cards?.kind !== 'name' && cards?.kind !== 'find') return null;
+  if (cards?.kind !== 'name' && cards?.kind !== 'find' && cards?.kind !== 'feel') return null;
   const answer = settledEvents(events).findLast((event) => event.kind === 'answer' && event.value !== null);
   const said = answer?.kind === 'answer' ? answer.value : null;
-  const isNamed = cards.kind === 'name';
+  const kind = ({ name: 'named', find: 'found', feel: 'felt' } as const)[cards.kind];
   return {
-    kind: isNamed ? 'named' : 'found',
+    kind,
     n: cards.n,
     said,
     right: said === null ? null : said === cards.n,
-    choices: isNamed ? null : cards.cards.length,
+    choices: kind === 'found' ? cards.cards.length : null,
   };
 }
 

@@ -1,3 +1,4 @@
+import { touchCodes } from '../trace/trace.js';
 import { formsOfDigits, usualStyle, type NumeralStyle } from '../numerals/style.js';
 
 /**
@@ -35,8 +36,8 @@ export const schoolChoices = {
   hands: ['guides', 'rides'],
   /** Counted in the child’s own language, in the room’s, or in both. */
   languages: ['home', 'room', 'both'],
-  /** Numerals by touch: the sign and the letters, or the maths code. */
-  braille: ['literary', 'maths'],
+  /** Numerals by touch: the sign and the letters, the maths code, or raised. */
+  braille: touchCodes,
   /** A range of numbers, or one a week. */
   week: ['range', 'one'],
 } as const satisfies Readonly<Record<string, readonly [string, ...string[]]>>;

@@ -21,7 +21,7 @@ export interface CardsWish {
   readonly way?: string | undefined;
   /** What this child takes for the number, or the number for: they lie among the others first. */
   readonly mixedUp: readonly number[];
-  readonly schools: Pick<Schools, 'zero'>;
+  readonly schools: Pick<Schools, 'zero' | 'braille'>;
 }
 
 /** The cards for a try about a number. */
@@ -32,6 +32,9 @@ export function cardsFor(
   random: Random,
 ): Cards {
   switch (kind) {
+    case 'feel':
+    case 'braille':
+      return { kind, n, cards: [n], code: schools.braille };
     case 'name':
       return { kind, n, cards: [n] };
     case 'find':

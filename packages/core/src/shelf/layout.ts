@@ -116,6 +116,8 @@ function madeFor(
     case 'line':
     case 'teen':
     case 'stair':
+    case 'feel':
+    case 'braille':
       return { cards: cardsFor(makes, n, { way, ...laid }, random) };
     case 'tally':
     case 'ring-or-draw':

@@ -2,6 +2,7 @@ import type { CaptureKind } from './captureKind.js';
 import type { ComparisonWish } from './comparison.js';
 import type { ComparingSlip } from '../reading/readComparing.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
+import type { BrailleSlip } from '../reading/readBraille.js';
 import type { NumeralSlip } from '../reading/numeralSlip.js';
 import type { RecordSlip } from '../reading/readRecord.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
@@ -46,6 +47,7 @@ export type Watched =
   | 'counted-the-seen'
   | PartsSlip
   | NumeralSlip
+  | BrailleSlip
   | RecordSlip;
 
 /** What is generated afresh for each try. */
@@ -149,6 +151,8 @@ export interface TaskEntry {
   readonly ways?: readonly string[];
   /** What stands in for the real thing on the screen. */
   readonly standIn?: StandInKind;
+  /** Numerals are seen, or felt: put to a child who reads them so. */
+  readonly readBy?: 'sight' | 'touch';
   /** The lesson that comes first. */
   readonly lessonFirst?: Lesson;
   /** The same for one of its ways alone. */

@@ -1,4 +1,5 @@
 import { chance, pick } from '../common/random.js';
+import { brailleOf, mirroredCell } from '../numerals/braille.js';
 import { numerals } from '../numerals/lookAlikes.js';
 import { placeableOf } from '../reading/placeable.js';
 import { placeIn, slotsOf } from '../reading/slots.js';
@@ -24,6 +25,11 @@ function orderedBy({ ability, random }: TryInProgress, set: TraySet): readonly s
     });
   }
   const { cards } = set.layout ?? {};
+  // A cell is now and then turned over.
+  if (cards?.kind === 'braille')
+    return [...brailleOf(cards.n, cards.code === 'maths' ? 'maths' : 'literary')].map((cell) =>
+      chance(random, slipsOfOrder) ? mirroredCell(cell) : cell,
+    );
   const of = placeableOf(set);
   if (cards) return of.filter((place) => chance(random, cards.cards[Number(place)] === cards.n ? 0.9 : 0.08));
   return of.slice(0, -1).filter(() => !chance(random, slipsOfOrder + ability.lapse));

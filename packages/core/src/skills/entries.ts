@@ -32,7 +32,10 @@ type Read =
   /** Holds in a try or does not: `principleReaders` has how a try tells so. */
   | { readonly as: 'principle'; readonly by: string; readonly restsOn: RestsOn }
   /** Each numeral is read or not, by itself. */
-  | { readonly as: 'numerals'; readonly by: 'name-numeral' | 'find-numeral' };
+  | { readonly as: 'numerals'; readonly by: NumeralsRead };
+
+/** Named on sight, found among others, or read by touch. */
+type NumeralsRead = 'name-numeral' | 'find-numeral' | 'touch-numeral';
 
 /** What must not be in the way when a principle is looked at: saying the words, counting things, or handing them over. */
 type RestsOn = 'order' | 'one-to-one' | 'fetch';
@@ -100,6 +103,8 @@ export const skillMap = [
 
   numerals('name-numeral', [on('order', 3), on('aside', 2)]),
   numerals('find-numeral', [on('order', 3), on('aside', 2)]),
+  numerals('touch-numeral', [on('order', 3), on('aside', 2)]),
+  principle('write-braille', 'numeral-recognition', [on('touch-numeral', 5)], 'order'),
   threshold('order-numerals', 'numeral-recognition', [on('order'), on('find-numeral')]),
   principle('numeral-and-set', 'numeral-recognition', [on('row', 4), on('find-numeral', 4)], 'one-to-one'),
   principle('on-the-line', 'numeral-recognition', [on('order', 10), on('name-numeral', 7)], 'order'),
@@ -129,7 +134,7 @@ function tracking<const Id extends string>(id: Id, leansOn: readonly Leaning[], 
   return skill(id, 'one-to-one', true, leansOn, { as: 'tracking', by: 'one-to-one', arrangement });
 }
 
-function numerals<const Id extends 'name-numeral' | 'find-numeral'>(id: Id, leansOn: readonly Leaning[]) {
+function numerals<const Id extends NumeralsRead>(id: Id, leansOn: readonly Leaning[]) {
   return skill(id, 'numeral-recognition', true, leansOn, { as: 'numerals', by: id });
 }
 

@@ -26,7 +26,7 @@ export const principles: readonly Principle[] = reads.flatMap((read) =>
 export const thresholdSkills: readonly ThresholdSkill[] = reads.flatMap((read) =>
   read.as === 'threshold' ? [read.by] : [],
 );
-export const numeralSkills: readonly NumeralSkill[] = ['name-numeral', 'find-numeral'];
+export const numeralSkills: readonly NumeralSkill[] = ['name-numeral', 'find-numeral', 'touch-numeral'];
 export const isNumeralSkill = (by: ReadBy): by is NumeralSkill => numeralSkills.some((one) => one === by);
 export const isPrinciple = (by: ReadBy): by is Principle => principles.some((one) => one === by);
 

@@ -1,5 +1,5 @@
 import { figure } from '../common/parameters.js';
-import { numeralsLearned } from '../estimates/numerals.js';
+import { numeralsLearned, speaksOf } from '../estimates/numerals.js';
 import { mixedUpIn } from '../evidence/mixedUp.js';
 import { observationsOf } from '../evidence/observations.js';
 import { askedBy } from '../evidence/went.js';
@@ -28,10 +28,14 @@ export function numeralsStatement(
   tries: readonly Trace[],
   date: string,
 ): readonly NumeralsStatement[] {
-  const told = tries.flatMap((trace) => observationsOf(trace).numerals.map((one) => ({ trace, ...one })));
+  const told = tries.flatMap((trace) =>
+    observationsOf(trace)
+      .numerals.filter(speaksOf(skill))
+      .map((one) => ({ trace, ...one })),
+  );
   // Who names a numeral finds it, and not the other way round.
   const isAsked = (by: (typeof told)[number]['by']): boolean =>
-    by === 'named' || (skill === 'find-numeral' && by === 'found');
+    by === 'named' || by === 'felt' || (skill === 'find-numeral' && by === 'found');
   const looks = told.map(({ trace, n, by, success }): Look => ({ trace, n, isAsked: isAsked(by), success }));
   if (!told.some(({ by }) => by === askedBy[skill])) return [];
   const learned = numeralsLearned(told, date);

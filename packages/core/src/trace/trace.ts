@@ -190,7 +190,8 @@ export interface Weighed {
 /**
  * What is done with numerals on cards: one is named, or found among others; all of a number are found, among numerals or
  * pictures of sets; cards are put in a row, or each with its set; sets are walked round to; a card goes to a side of the
- * middle of a line; a ones card over the zero of ten; towers of things are built, each one more than the last.
+ * middle of a line; a ones card over the zero of ten; towers of things are built, each one more than the last; a numeral is
+ * read by touch, or written in braille.
  */
 export const cardKinds = [
   'name',
@@ -203,8 +204,14 @@ export const cardKinds = [
   'line',
   'teen',
   'stair',
+  'feel',
+  'braille',
 ] as const;
 export type CardKind = (typeof cardKinds)[number];
+
+/** How a numeral is read by touch: in braille, by the letters or the maths code, or raised. */
+export const touchCodes = ['literary', 'maths', 'raised'] as const;
+export type TouchCode = (typeof touchCodes)[number];
 
 /** Cards as they lie, from the left; of a row in the order that is sought. */
 export interface Cards {
@@ -212,6 +219,8 @@ export interface Cards {
   /** The number in question; of several the largest. */
   readonly n: number;
   readonly cards: readonly number[];
+  /** Of a numeral that is felt or brailled: how. */
+  readonly code?: TouchCode;
   /** Of a row, those that lie there already. */
   readonly given?: readonly number[];
 }

@@ -65,4 +65,6 @@ export default {
   shown: 'shown',
   takenFor: 'said or taken',
   times: 'times',
+  allRound: 'One number all round',
+  allRoundWith: 'All round {n}',
 };

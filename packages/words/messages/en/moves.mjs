@@ -234,4 +234,24 @@ export default {
     saw: 'counted kinds that don’t make the whole',
     move: 'putting all kinds in one line after counting each, and counting on from one kind to the next',
   },
+  'sign-left-out': {
+    saw: 'left out the number sign',
+    move: 'feeling the sign on the card first, and saying “number” before each one',
+  },
+  'cell-mirrored': {
+    saw: 'wrote the cell turned over',
+    move: 'a large cell of six holes beside the page: the same dots on the same side',
+  },
+  'wrong-row': {
+    saw: 'wrote it a row too high or too low',
+    move: 'a finger on the top edge of the cell before reading or writing it',
+  },
+  'cells-turned-round': {
+    saw: 'wrote the cells in the other order',
+    move: 'saying the digits in order, one for each cell, after the number is said',
+  },
+  'another-cell': {
+    saw: 'wrote another cell',
+    move: 'pegs in six holes first, felt once more, and then the keys',
+  },
 };

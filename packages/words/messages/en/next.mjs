@@ -4,6 +4,7 @@ export default {
   'learn-most': '{n} could go either way, so it tells us most.',
   'after-two-misses': 'Two slips running, so an easier one.',
   'end-well': 'An easy one, to end well.',
+  round: '{n} once more, another way.',
   'other-number': 'To see if {n} works too.',
   otherQuestion: {
     known: 'We know enough of that for now. One other question, with what is already out.',

@@ -27,4 +27,5 @@ export default {
   step: '{n, plural, one {ones} other {{n}s}}',
   both: 'Says each number also in',
   oneLanguage: 'no, one language',
+  allRound: 'One number all round: {n}, said, in pictures, on fingers, in a frame and found.',
 };

@@ -104,6 +104,7 @@ export default {
   braille: {
     name: 'Braille numerals',
     changes: 'Which braille a child reads first, where nothing is said for the child.',
+    raised: 'raised print',
     literary: 'the sign and the letters',
     maths: 'the maths code',
   },
@@ -114,4 +115,6 @@ export default {
     one: 'one number a week',
   },
   told: '{name}: {choice}',
+  thisWeek: 'This week’s number is {n}.',
+  roundHint: 'Its tray all round is on each child’s page.',
 };

@@ -40,6 +40,7 @@ export default {
   pattern: 'the pattern {unit}',
   toTen: '{amount} in a frame of ten, to be filled',
   card: 'a card with {n}',
+  cell: 'the cell {cell}, dots {dots}',
   balance: '{things} to weigh as much as {what}',
   weighed: {
     numeral: 'the numeral {n}',
@@ -57,6 +58,8 @@ export default {
   twoLooks: '{one} and {other}',
   cards: {
     name: 'the numeral {n}',
+    feel: '{n} in {code, select, raised {raised print} maths {braille, maths code} other {braille}}',
+    braille: '{n} to write in {code, select, maths {braille, maths code} other {braille}}',
     find: '{n} among {others}',
     'find-all': 'every {n} among {of} cards',
     'find-pictures': 'every picture of {n} among {of}',

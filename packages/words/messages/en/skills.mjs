@@ -60,4 +60,6 @@ export default {
   'teen-numerals': 'Teens from cards',
   record: 'Records what was counted',
   stair: 'Builds a stair, one more each',
+  'touch-numeral': 'Reads numerals by touch',
+  'write-braille': 'Writes numerals in braille',
 };

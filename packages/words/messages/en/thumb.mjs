@@ -41,4 +41,11 @@ export default {
   'not-checked': 'not checked',
   allDone: 'That was all of it.',
   tapTaken: 'Tap each card they take, on the tray.',
+  keys: 'Dots of the next cell',
+  dot: 'dot {n}',
+  keepCell: 'Next cell',
+  typeCell: 'Or type cells',
+  cells: 'Written so far: {cells}',
+  noCells: 'Nothing written yet',
+  badCell: 'Type braille cells of six dots, such as ⠼⠑.',
 };

@@ -142,10 +142,16 @@ export default {
   numeral: {
     named: 'shown {n}, said {said}',
     found: 'asked for {n}, took {said}',
+    felt: 'felt {n}, said {said}',
     'digit-by-digit': 'shown {n}, said its digits one by one',
     turned: '{told}: the digits the other way round',
     none: 'asked about {n}, no answer',
     didNotKnow: 'asked about {n}, didn’t know',
+  },
+  braille: {
+    right: 'wrote {n} in braille: {written}',
+    other: 'asked for {n} in braille ({wanted}), wrote {written}: {slips}',
+    none: 'asked for {n} in braille, wrote nothing',
   },
   all: {
     right: 'found all {of} and nothing else',

@@ -68,4 +68,6 @@ export default {
   shown: 'se enseñó',
   takenFor: 'dijo o cogió',
   times: 'veces',
+  allRound: 'Un número por todos lados',
+  allRoundWith: '{n} por todos lados',
 };

@@ -233,4 +233,24 @@ export default {
     saw: 'contó clases que no dan el total',
     move: 'poner todas las clases en una fila después de contar cada una, y seguir contando de una a otra',
   },
+  'sign-left-out': {
+    saw: 'dejó el signo de número',
+    move: 'tocar antes el signo en la tarjeta y decir “número” delante de cada uno',
+  },
+  'cell-mirrored': {
+    saw: 'escribió la celdilla al revés',
+    move: 'una celdilla grande de seis agujeros junto a la hoja: los mismos puntos en el mismo lado',
+  },
+  'wrong-row': {
+    saw: 'la escribió una fila más arriba o más abajo',
+    move: 'un dedo en el borde de arriba de la celdilla antes de leer o escribir',
+  },
+  'cells-turned-round': {
+    saw: 'escribió las celdillas en otro orden',
+    move: 'decir las cifras en orden, una por celdilla, después de oír el número',
+  },
+  'another-cell': {
+    saw: 'escribió otra celdilla',
+    move: 'primero clavijas en seis agujeros, tocarlas otra vez, y después las teclas',
+  },
 };

@@ -4,6 +4,7 @@ export default {
   'learn-most': '{n} podría ir bien o no, así que es lo que más nos dice.',
   'after-two-misses': 'Dos deslices seguidos: uno más fácil.',
   'end-well': 'Uno fácil, para acabar bien.',
+  round: 'Otra vez el {n}, de otra manera.',
   'other-number': 'Para ver si {n} también sale.',
   otherQuestion: {
     known: 'De eso ya sabemos bastante. Otra pregunta, con lo que ya está puesto.',

@@ -28,4 +28,5 @@ export default {
   step: '{n, plural, one {uno en uno} other {{n} en {n}}}',
   both: 'Dice cada número también en',
   oneLanguage: 'no, un solo idioma',
+  allRound: 'Un número por todos lados: {n}, dicho, en dibujos, con los dedos, en casillas y encontrado.',
 };

@@ -104,6 +104,7 @@ export default {
   braille: {
     name: 'Números en braille',
     changes: 'Qué braille lee primero un niño del que no se dice nada.',
+    raised: 'en relieve',
     literary: 'el signo y las letras',
     maths: 'el código matemático',
   },
@@ -114,4 +115,6 @@ export default {
     one: 'un número por semana',
   },
   told: '{name}: {choice}',
+  thisWeek: 'El número de esta semana es el {n}.',
+  roundHint: 'Su bandeja completa está en la página de cada niño.',
 };

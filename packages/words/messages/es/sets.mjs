@@ -40,6 +40,7 @@ export default {
   pattern: 'la serie {unit}',
   toTen: '{amount} en diez casillas, para llenar',
   card: 'una tarjeta con {n}',
+  cell: 'la celdilla {cell}, puntos {dots}',
   balance: '{things} que pesen como {what}',
   weighed: {
     numeral: 'la cifra {n}',
@@ -57,6 +58,8 @@ export default {
   twoLooks: '{one} y {other}',
   cards: {
     name: 'la cifra {n}',
+    feel: 'el {n} en {code, select, raised {relieve} maths {braille, código matemático} other {braille}}',
+    braille: 'el {n} para escribir en {code, select, maths {braille, código matemático} other {braille}}',
     find: 'el {n} entre {others}',
     'find-all': 'todos los {n} entre {of} tarjetas',
     'find-pictures': 'todos los dibujos de {n} entre {of}',

@@ -60,4 +60,6 @@ export default {
   'teen-numerals': 'Del 11 al 19 con tarjetas',
   record: 'Anota lo que contó',
   stair: 'Hace una escalera, uno más cada vez',
+  'touch-numeral': 'Lee cifras con los dedos',
+  'write-braille': 'Escribe cifras en braille',
 };

@@ -41,4 +41,11 @@ export default {
   'not-checked': 'sin comprobar',
   allDone: 'Eso era todo.',
   tapTaken: 'Toca en la bandeja cada tarjeta que coja.',
+  keys: 'Puntos de la celdilla siguiente',
+  dot: 'punto {n}',
+  keepCell: 'Celdilla siguiente',
+  typeCell: 'O escribe las celdillas',
+  cells: 'Escrito hasta ahora: {cells}',
+  noCells: 'Aún no hay nada escrito',
+  badCell: 'Escribe celdillas de braille de seis puntos, como ⠼⠑.',
 };

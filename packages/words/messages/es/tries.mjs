@@ -142,10 +142,16 @@ export default {
   numeral: {
     named: 'se le enseñó el {n} y dijo {said}',
     found: 'se le pidió el {n} y cogió {said}',
+    felt: 'tocó el {n} y dijo {said}',
     'digit-by-digit': 'se le enseñó el {n} y dijo sus cifras una a una',
     turned: '{told}: las cifras al revés',
     none: 'se le preguntó por el {n}, sin respuesta',
     didNotKnow: 'se le preguntó por el {n}, no sabía',
+  },
+  braille: {
+    right: 'escribió el {n} en braille: {written}',
+    other: 'se le pidió el {n} en braille ({wanted}) y escribió {written}: {slips}',
+    none: 'se le pidió el {n} en braille, no escribió nada',
   },
   all: {
     right: 'encontró los {of} y nada más',

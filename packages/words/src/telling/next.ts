@@ -6,6 +6,7 @@ export function tellNext({ next }: Words, reason: NextReason): string {
   switch (reason.kind) {
     case 'learn-most':
     case 'other-number':
+    case 'round':
       return next[reason.kind]({ n: reason.n });
     case 'other-question':
       return next.otherQuestion[reason.because]();

@@ -2,6 +2,7 @@ import {
   digitByDigit,
   isTurnedRound,
   readAll,
+  readBraille,
   readChoice,
   readNumeral,
   readPlaced,
@@ -43,11 +44,24 @@ export function tellCards(words: Words, trace: ReadableTrace): string | null {
   const { cards } = trace.set.layout ?? {};
   if (!cards) return null;
   return (
+    tellBraille(words, trace) ??
     tellNumeral(words, trace) ??
     tellAll(words, trace) ??
     tellPlaced(words, trace) ??
     tellSide(words, cards, trace)
   );
+}
+
+/** A numeral as it was brailled, cell by cell. */
+function tellBraille(words: Words, trace: ReadableTrace): string | null {
+  const reading = readBraille(trace);
+  if (!reading) return null;
+  const { n, wanted, written, right, slips } = reading;
+  const tell = words.tries.braille;
+  if (right === null) return tell.none({ n });
+  if (right) return tell.right({ n, written });
+  const seen = slips.map((slip) => words.moves[slip].saw());
+  return tell.other({ n, wanted, written, slips: listOf(words, seen) });
 }
 
 function tellNumeral({ tries }: Words, trace: ReadableTrace): string | null {
@@ -107,7 +121,7 @@ const teens = ['made-it', 'turned-round', 'beside-the-zero', 'another-number'] a
 const isTeen = (chosen: unknown): chosen is (typeof teens)[number] => teens.some((one) => one === chosen);
 
 /** What lies there: "6 among 9, 5 and 7". */
-export function describeCards(words: Words, { kind, n, cards, given }: Cards): string {
+export function describeCards(words: Words, { kind, n, cards, given, code = 'literary' }: Cards): string {
   const of = words.sets.cards;
   switch (kind) {
     case 'find':
@@ -124,6 +138,9 @@ export function describeCards(words: Words, { kind, n, cards, given }: Cards): s
       return of[kind]({ numbers: listOf(words, cards.map(String)) });
     case 'teen':
       return of.teen({ ones: String(cards[1]) });
+    case 'feel':
+    case 'braille':
+      return of[kind]({ n, code });
     case 'name':
     case 'line':
     case 'stair':

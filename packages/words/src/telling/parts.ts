@@ -1,4 +1,5 @@
 import {
+  dotsIn,
   otherParts,
   readCarry,
   readParts,
@@ -70,6 +71,8 @@ export function placeWords(
 ): string {
   const ofSlot = slotPlaceWords(words, place, { size, layout });
   if (ofSlot !== null) return ofSlot;
+  if (layout?.cards?.kind === 'braille')
+    return words.sets.cell({ cell: place, dots: dotsIn(place).join(' ') });
   if (layout?.cards) return words.sets.card({ n: layout.cards.cards[Number(place)] ?? place });
   return place === otherParts ? words.sets.otherParts({ n: size }) : place.replace('+', ' + ');
 }

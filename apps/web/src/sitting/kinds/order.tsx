@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ThumbColumnProps } from '../thumb/props.js';
+import { BrailleKeys } from '../thumb/BrailleKeys.js';
 import { Slots } from '../thumb/Slots.js';
 import type { KindView } from './view.js';
 import { words } from '../../wording/words.js';
@@ -15,6 +16,7 @@ export const order: KindView = {
   Thumb: (props) => {
     const { set, put, onPlaced } = props;
     if (slotsOf(set)) return <Slots set={set} put={put} onPlaced={onPlaced} />;
+    if (set.layout?.cards?.kind === 'braille') return <BrailleKeys put={put} onPlaced={onPlaced} />;
     // What lies there as cards is taken on the tray.
     return set.layout?.cards ? <Typography>{words.thumb.tapTaken()}</Typography> : <Ways {...props} />;
   },

@@ -46,6 +46,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
         things: plan.things,
         layout: plan.layout,
         other: whole.other,
+        round: whole.round?.tasks,
         child,
         day: todayHere(),
       }),
