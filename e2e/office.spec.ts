@@ -186,6 +186,9 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
     languages: ['en'],
     needs: [],
     notYet: [],
+    touch: null,
+    handHelp: null,
+    ownForms: [],
   };
   const { id } = (await (await page.request.post('/api/office/children', { data: child })).json()) as {
     id: string;

@@ -70,7 +70,7 @@ test('a partner for each, and a pattern carried on until another is put', async 
   await happened(page, /said one is left over\./i);
   await press(page, 'Next try');
   await layIn(page, 3, 'Carry on the pattern', 'this, that, that');
-  const kinds = page.getByRole('group', { name: 'What they put or told next' }).getByRole('button');
+  const kinds = page.getByRole('group', { name: 'Next came' }).getByRole('button');
   await expect(kinds).toHaveCount(2);
   await kinds.nth(0).click();
   await kinds.nth(0).click();

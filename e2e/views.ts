@@ -12,6 +12,7 @@ export const addresses = [
   '/stand-ins',
   '/shelf',
   '/settings',
+  '/settings/ways',
   '/settings/ideas',
   '/settings/languages',
   '/settings/devices',
@@ -151,6 +152,14 @@ export async function* restOfSitting(page: Page): AsyncGenerator<string> {
   await press(page, english.childSide.here());
   await lay(page, 10, 'All the ways', 'acorn cups');
   yield 'all the ways';
+  await lay(page, 8, 'Number walk', null);
+  yield 'a walk to letters';
+  await lay(page, 6, 'Find every one', null);
+  yield 'numerals to find';
+  await lay(page, 8, 'Sort and chart', 'corks');
+  yield 'kinds to sort';
+  await lay(page, 12, 'Write it in braille', null);
+  yield 'a numeral to braille';
   await lay(page, 5, 'Make it level', 'corks');
   yield 'a balance';
   await press(page, 'Show it to the child');

@@ -30,7 +30,7 @@ test.describe('a lead', () => {
     await page.goto('/');
     await openChild(page, 'Dilys');
     await press(page, 'Edit');
-    await page.getByRole('combobox', { name: 'Forms numerals in their own way' }).click();
+    await page.getByRole('combobox', { name: 'Own numeral forms' }).click();
     await page.getByRole('option', { name: '7 plain' }).click();
     await page.keyboard.press('Escape');
     await press(page, 'Save');

@@ -36,8 +36,8 @@ runCommand(async () => {
       await shoot('room');
       await takeTable(page, url, shoot);
       await takeOffice(page, url, shoot);
-      await page.goto(`${url}/settings`);
-      await page.getByRole('heading', { name: 'Your settings' }).waitFor();
+      await page.goto(`${url}/settings/ways`);
+      await page.getByRole('heading', { name: /^Ways of the room/ }).waitFor();
       await page.getByRole('navigation', { name: 'Children' }).getByRole('link').first().waitFor();
       await shoot('settings');
       await page.goto(`${url}/shelf?task=drop-in`);

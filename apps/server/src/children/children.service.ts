@@ -15,6 +15,7 @@ import {
   howCompared,
   howWorkedOut,
   isRecent,
+  skillOf,
   skillToSitFor,
   type ChildId,
   type Trace,
@@ -90,8 +91,9 @@ export class ChildrenService {
         if (!ofChild) return [];
         const looks = glances.get(childId)?.looks ?? [];
         const forSkill = skillToSitFor({ because, skill }, ofChild.choices, looks);
-        // What is due may wait for a lesson: then what is worth doing instead.
-        const step = ofChild.bySkill[forSkill] ?? ofChild.bySkill[ofChild.choices[0]!];
+        // What is due may wait for a lesson, or be read otherwise: then another of its strand, or what is worth doing instead.
+        const ofStrand = Object.values(ofChild.bySkill).find((one) => skillOf(one.skill).strand === strand);
+        const step = ofChild.bySkill[forSkill] ?? ofStrand ?? ofChild.bySkill[ofChild.choices[0]!];
         if (!step) return [];
         const isOfStrand = because === 'never' || because === 'strand-never';
         const forWhat = isOfStrand ? spoken().strands[strand]() : spoken().skills[forSkill]();

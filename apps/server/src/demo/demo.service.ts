@@ -208,7 +208,7 @@ export class DemoService {
     siteId: string,
     random: Random,
   ): { child: Child; traces: readonly Trace[] } {
-    const { room, months, makeUp, language, weeksBetween, comparesBy, seesTo, ...said } = demo;
+    const { room, months, makeUp, language, weeksBetween, comparesBy, seesTo, reads, ...said } = demo;
     const child: Child = {
       ...blankChild,
       ...said,
@@ -232,7 +232,7 @@ export class DemoService {
       weeks,
       weeksBetween: weeksBetween,
     };
-    const sittings = sittingsOf({ comparesBy, seesTo });
+    const sittings = sittingsOf({ comparesBy, seesTo, reads });
     const more = simulateSittings(
       {
         ...plan,
@@ -240,6 +240,7 @@ export class DemoService {
           ...plan.ability,
           ...(comparesBy && { comparesBy: { rule: comparesBy } }),
           ...(seesTo !== undefined && { seesTo }),
+          ...(reads && { reads }),
         },
         sittings,
       },
@@ -253,17 +254,33 @@ export class DemoService {
 const morning = (daysAgo: number): string =>
   `${today(new Date(Date.now() - daysAgo * dayMs))}T10:40:00.000+00:00`;
 
-/** Mornings of the last month: three of comparing, two of seeing how many, one of parts and wholes. */
-function sittingsOf({ comparesBy, seesTo }: Pick<(typeof children)[number], 'comparesBy' | 'seesTo'>) {
+type Looked = Pick<(typeof children)[number], 'comparesBy' | 'seesTo' | 'reads'>;
+
+/** Mornings of the last month: three of comparing, two of seeing how many, one of parts and wholes, three of numerals. */
+function sittingsOf({ comparesBy, seesTo, reads }: Looked) {
   const compared = [24, 21, 17].map((days, i) => ({ at: morning(days), asked: pairsAsked(i) }));
   const seen = [
     { at: morning(12), asked: flashesAsked },
     { at: morning(6), asked: flashesAsked },
     { at: morning(5), asked: partsAsked },
   ];
-  return [...(comparesBy ? compared : []), ...(seesTo === undefined ? [] : seen)];
+  const read = [
+    { at: morning(20), asked: namesAsked },
+    { at: morning(14), asked: namesAsked },
+    { at: morning(8), asked: recordsAsked },
+  ];
+  return [...(comparesBy ? compared : []), ...(seesTo === undefined ? [] : seen), ...(reads ? read : [])];
 }
 
+const namesAsked: readonly Asked[] = [3, 6, 9, 5, 2, 8, 4, 12].map((n) => ({ task: 'name-it', n }));
+const recordsAsked: readonly Asked[] = [
+  { task: 'find-it', n: 6 },
+  { task: 'in-order', n: 5, way: 'from-one' },
+  { task: 'card-to-set', n: 6 },
+  { task: 'tally-it', n: 6 },
+  { task: 'ring-or-draw', n: 5, way: 'draw' },
+  { task: 'sort-and-chart', n: 7 },
+];
 const flashesAsked: readonly Asked[] = [
   ...[2, 3, 4, 5, 3, 4].map((n): Asked => ({ task: 'flash-few', n })),
   { task: 'flash-frame', n: 6, way: 'rows' },

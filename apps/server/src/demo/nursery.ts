@@ -125,6 +125,8 @@ interface DemoChild extends Partial<Omit<ChildColumns, 'birthDate' | 'languages'
   readonly comparesBy?: 'length' | 'number';
   /** How many dots it sees at once, where that was looked at, and then parts and wholes too. */
   readonly seesTo?: number;
+  /** Which numerals it reads, and which it takes for another, where that was looked at. */
+  readonly reads?: NonNullable<HiddenAbility['reads']>;
   /** Beside English. */
   readonly language?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
@@ -239,6 +241,7 @@ export const children: readonly DemoChild[] = [
     needs: ['vision'],
     mouths: false,
     weeksBetween: 2.4,
+    reads: { known: [0, 1, 2, 3, 4, 5, 7, 8, 10], takes: { 6: 9, 9: 6 } },
   },
   {
     firstName: 'Oluchi',
@@ -364,6 +367,7 @@ export const children: readonly DemoChild[] = [
     hand: 'left',
     mouths: false,
     weeksBetween: 1.4,
+    reads: { known: [1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12], takes: { 14: 40, 12: 21 } },
   },
   {
     firstName: 'Imre',

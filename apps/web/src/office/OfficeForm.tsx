@@ -25,7 +25,8 @@ interface OfficeFormProps {
 export function OfficeForm(props: OfficeFormProps) {
   const { label, submitWords, leaveWords, isSubmitting, error, onSubmit, onLeave, others, children } = props;
   const [isTyped, setTyped] = useState(false);
-  useUnsaved(isTyped);
+  // What is on its way is no longer half typed; where it is refused it is again.
+  useUnsaved(isTyped && !isSubmitting);
   return (
     <Box
       component="form"

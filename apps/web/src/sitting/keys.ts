@@ -24,6 +24,7 @@ export type KeyCommand =
   | 'whole'
   | 'second'
   | 'third'
+  | 'fourth'
   | 'two-in-one'
   | 'left-outside'
   | 'first-word'
@@ -59,6 +60,7 @@ export const keyTable: readonly {
   { key: '1', command: 'whole', does: () => words.keys.whole() },
   { key: '2', command: 'second', does: () => words.keys.second() },
   { key: '3', command: 'third', does: () => words.keys.third() },
+  { key: '4', command: 'fourth', does: () => words.keys.fourth() },
   { key: '0–9', command: 'keys', does: () => words.keys.number() },
   { key: 'I', command: 'two-in-one', does: () => words.keys.twoInOne() },
   { key: 'X', command: 'left-outside', does: () => words.keys.leftOutside() },

@@ -75,6 +75,8 @@ export function useCommands(
           return gesture(choice(sitting, 1));
         case 'third':
           return gesture(choice(sitting, 2));
+        case 'fourth':
+          return gesture(choice(sitting, 3));
         case 'other-word':
           if (isGoingOn) setOtherWord(lastTap(events) !== undefined);
           return;

@@ -219,7 +219,13 @@ describe(nextSteps, () => {
 
   test('there is a step for each skill with a task, put away or not, and the choices are among them', () => {
     const { choices, bySkill } = steps(tries);
-    const withTasks = skillMap.filter((skill) => tasksFor(skill).length > 0).map((skill) => skill.id);
+    // What is read by touch is for those who read so.
+    const withTasks = skillMap
+      .filter((skill) => tasksFor(skill).some(({ readBy }) => readBy !== 'touch'))
+      .map((skill) => skill.id);
+    const byTouch = [...steps(tries, { readsByTouch: true }).bySkill.keys()];
+    expect(byTouch).toEqual(expect.arrayContaining(['touch-numeral', 'write-braille']));
+    expect(byTouch).not.toContain('name-numeral');
     expect([...bySkill.keys()].toSorted()).toEqual(withTasks.toSorted());
     for (const choice of choices) expect(bySkill.get(choice.skill)).toEqual(choice);
     const dismissed = choices.map(({ skill, evidence }) => ({ skill, evidence }));

@@ -1,4 +1,3 @@
-import { numerals } from '../numerals/lookAlikes.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Bowl, Cards, Recording, Trace, TraySet } from '../trace/trace.js';
 import { carried } from './readCarry.js';
@@ -22,7 +21,7 @@ const leftBlank = 'blank';
 const fifths = ['across', 'not-across'] as const;
 const checks = ['agreed', 'mended', 'not-checked'] as const;
 
-/** Strokes, rings or drawings more than there are things, as many as are offered. */
+/** So many more than there are can be told. */
 const beyond = 3;
 /** Strokes that make a bundle: the last of them lies across. */
 const bundle = 5;
@@ -76,7 +75,7 @@ function slotsOfCards({ kind, n, cards, given = [] }: Cards): readonly Slot[] | 
       return names.map((wanted, i) => ({
         of: 'at',
         about: letterOf(i),
-        options: [...numerals.map(String), leftBlank],
+        options: [...upTo(n + beyond), leftBlank],
         wanted,
       }));
     default:

@@ -15,5 +15,5 @@ export default {
   leftOn: 'Last day',
   touch: 'Reads numerals',
   handHelp: 'Help with the hands',
-  ownForms: 'Forms numerals in their own way',
+  ownForms: 'Own numeral forms',
 };

@@ -21,6 +21,7 @@ export default {
   whole: 'all of them, no slips, in one go; or the first choice',
   second: 'the second choice',
   third: 'the third choice',
+  fourth: 'the fourth choice',
   number: 'a number, then Enter, when a number is asked for',
   twoInOne: 'two in one place',
   leftOutside: 'left it outside',

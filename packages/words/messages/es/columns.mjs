@@ -15,5 +15,5 @@ export default {
   leftOn: 'Último día',
   touch: 'Lee las cifras',
   handHelp: 'Ayuda con las manos',
-  ownForms: 'Forma cifras a su manera',
+  ownForms: 'Cifras a su manera',
 };

@@ -21,6 +21,7 @@ export default {
   whole: 'todos sin desliz, de una vez; o la primera opción',
   second: 'la segunda opción',
   third: 'la tercera opción',
+  fourth: 'la cuarta opción',
   number: 'un número y Entrar, cuando se pide un número',
   twoInOne: 'dos en un sitio',
   leftOutside: 'lo dejó fuera',

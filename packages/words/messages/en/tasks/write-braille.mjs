@@ -1,6 +1,6 @@
 export default {
   name: 'Write it in braille',
-  say: 'Write {n}.',
+  say: 'Write {n} for me.',
   avoid: 'Don’t press a key yourself. Say the number once.',
   childDoes: 'writes a numeral on six keys, or with a stylus',
   also: 'a brailler or a slate and stylus, and paper',

@@ -1,10 +1,10 @@
 export default {
   name: 'Clasifica y haz la gráfica',
   say: 'Clasifícalos. ¿Cuántos hay de cada uno? ¿Y en total?',
-  avoid: 'No sumes por el niño. Si las clases no dan el total, pregunta cómo puede ser.',
+  avoid: 'No sumes por el niño.',
   childDoes: 'clasifica, cuenta cada clase, comprueba que dan el total y dice cuál tiene más',
-  setOut: 'mezclados en un montón',
-  also: 'una alfombrilla para cada clase y una gráfica para llenar',
+  setOut: 'en un montón',
+  also: 'una alfombrilla por clase, una gráfica',
   easier: 'dos clases, cinco en total',
   harder: 'cuatro clases; leer la gráfica al día siguiente',
   otherThings: 'Abrigos por color, hojas por forma; una gráfica en relieve con una forma para cada clase.',
