@@ -39,6 +39,7 @@ runCommand(async () => {
       await page.goto(`${url}/settings/ways`);
       await page.getByRole('heading', { name: /^Ways of the room/ }).waitFor();
       await page.getByRole('navigation', { name: 'Children' }).getByRole('link').first().waitFor();
+      await page.evaluate(() => globalThis.scrollTo(0, 0));
       await shoot('settings');
       await page.goto(`${url}/shelf?task=drop-in`);
       await page.getByRole('article', { name: 'Drop some in' }).waitFor();

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { PresentAdult, TraceEventBody } from '@dotting/contract';
+import { layoutFor, setOf, taskOf } from '@dotting/core';
 import { Try } from '../src/tries/try.entity.js';
 import { TryEvent } from '../src/tries/tryEvent.entity.js';
 import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
@@ -52,6 +53,21 @@ describe('storing a try', () => {
     const answers = await Promise.all(Array.from({ length: 8 }, () => device.ask('PUT', `tries/${id}`, put)));
     expect(answers.map((answer) => answer.status)).toEqual(Array(8).fill(200));
     expect((await storedEvents(id)).map((event) => event.seq)).toEqual([0, 1, 2, 3]);
+  });
+
+  test('keeps the cards that lay there, and tells what was taken for what', async () => {
+    const id = randomUUID();
+    const task = taskOf('name-it');
+    const set = setOf(task, 6, 'cork', layoutFor(task, 6, 'cork', 1));
+    const events: TraceEventBody[] = [
+      { seq: 0, t: 0, kind: 'ask', question: 'name' },
+      { seq: 1, t: 900, kind: 'answer', value: 9 },
+    ];
+    const put = putOf(adult, site.childId, { task: 'name-it', version: 2, target: 6, set, events });
+    expect((await device.ask('PUT', `tries/${id}`, { ...put, ended: 'finished' })).status).toBe(200);
+    const { body } = await device.ask('GET', `tries/${id}`);
+    expect(body.set.layout).toEqual(set.layout);
+    expect(body.told).toBe('Shown 6, said 9.');
   });
 
   test('a head that comes late does not undo a newer one', async () => {
@@ -185,6 +201,32 @@ describe('a try that cannot be is refused with words, and nothing of it is store
       { set: { size: 3, things: 'stars', arrangement: 'row' } },
       422,
       /set\.things/,
+    ],
+    [
+      'cards of no known kind',
+      {
+        set: {
+          size: 0,
+          things: 'cork',
+          arrangement: 'none',
+          layout: { cards: { kind: 'fan', n: 6, cards: [6] } },
+        },
+      },
+      400,
+      /set\.layout\.cards\.kind/,
+    ],
+    [
+      'a card below nought',
+      {
+        set: {
+          size: 0,
+          things: 'cork',
+          arrangement: 'none',
+          layout: { cards: { kind: 'name', n: 6, cards: [-6] } },
+        },
+      },
+      400,
+      /set\.layout\.cards\.cards/,
     ],
     ['a set of a negative size', { set: { size: -1, things: 'cork', arrangement: 'row' } }, 400, /set\.size/],
     [

@@ -5,7 +5,8 @@ import { settledEvents } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
 import type { TraceEvent } from '../trace/trace.js';
 import type { Gesture } from '../trace/gesture.js';
-import { nextWord, record, undoWhole } from './record.js';
+import { record, undoWhole } from './record.js';
+import { nextWord } from './underWay.js';
 
 const moment = { t: 1000, by: 'adult-1', at: '2026-03-02T09:30:00.000Z' };
 

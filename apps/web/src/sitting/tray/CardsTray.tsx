@@ -3,7 +3,9 @@ import { describeSet, placeWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { words } from '../../wording/words.js';
-import { CardsDrawing, gridOf } from './CardsDrawing.js';
+import { gridOf } from './cards/grid.js';
+import { CardsDrawing } from './CardsDrawing.js';
+import { MirrorDrawing } from './MirrorDrawing.js';
 import { mirrorSize } from './mirrorLayout.js';
 import { ShowToChild } from './ShowToChild.js';
 import { trayFrame } from './Things.js';
@@ -18,16 +20,9 @@ interface CardsTrayProps {
 /** Cards to be laid, or shown to the child, who takes one by a touch where one is to be taken. */
 export function CardsTray({ set, put, onTaken }: CardsTrayProps) {
   const drawing = (
-    <svg
-      role="img"
-      aria-label={describeSet(words, set)}
-      viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
-      width="100%"
-      height="100%"
-      style={{ display: 'block' }}
-    >
+    <MirrorDrawing label={describeSet(words, set)}>
       <CardsDrawing set={set} put={put} />
-    </svg>
+    </MirrorDrawing>
   );
   const isAll = set.layout!.cards!.kind !== 'find';
   return (

@@ -4,6 +4,7 @@ import Box from '@mui/material/Box';
 import { palette } from '../../common/theme.js';
 import { words } from '../../wording/words.js';
 import { dish, mirrorSize } from './mirrorLayout.js';
+import { MirrorDrawing } from './MirrorDrawing.js';
 import { ThingShape } from './ThingShape.js';
 import { trayFrame } from './Things.js';
 
@@ -11,16 +12,9 @@ import { trayFrame } from './Things.js';
 export function PartsTray({ set }: { readonly set: TraySet }) {
   return (
     <Box sx={trayFrame}>
-      <svg
-        role="img"
-        aria-label={describeSet(words, set)}
-        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
-        width="100%"
-        height="100%"
-        style={{ display: 'block' }}
-      >
+      <MirrorDrawing label={describeSet(words, set)}>
         <Parts set={set} />
-      </svg>
+      </MirrorDrawing>
     </Box>
   );
 }

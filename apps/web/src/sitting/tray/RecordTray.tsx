@@ -5,6 +5,7 @@ import { useSchools } from '../../common/schools.js';
 import { palette } from '../../common/theme.js';
 import { words } from '../../wording/words.js';
 import { dish, mirrorSize, placesOf } from './mirrorLayout.js';
+import { MirrorDrawing } from './MirrorDrawing.js';
 import { ThingShape } from './ThingShape.js';
 import { trayFrame } from './Things.js';
 
@@ -12,16 +13,9 @@ import { trayFrame } from './Things.js';
 export function RecordTray({ set, put }: { readonly set: TraySet; readonly put: readonly string[] }) {
   return (
     <Box sx={trayFrame}>
-      <svg
-        role="img"
-        aria-label={describeSet(words, set)}
-        viewBox={`0 0 ${mirrorSize.width} ${mirrorSize.height}`}
-        width="100%"
-        height="100%"
-        style={{ display: 'block' }}
-      >
+      <MirrorDrawing label={describeSet(words, set)}>
         <RecordDrawing set={set} put={put} />
-      </svg>
+      </MirrorDrawing>
     </Box>
   );
 }

@@ -1,0 +1,55 @@
+import { filled, slotsOf, type TraySet } from '@dotting/core';
+import { Card } from '../Card.js';
+import { mirrorSize } from '../mirrorLayout.js';
+
+const { width, height } = mirrorSize;
+
+interface DrawingProps {
+  readonly set: TraySet;
+  /** What was put so far. */
+  readonly put: readonly string[];
+}
+
+/** The row with its places, and beneath it the cards that are to go there, mixed. */
+export function Row({ set, put }: DrawingProps) {
+  const { cards, given = [] } = set.layout!.cards!;
+  const slots = filled(slotsOf(set)!, put);
+  let next = 0;
+  const shown = cards.map((card) => (given.includes(card) ? String(card) : (slots[next++]?.put ?? null)));
+  const used = slots.flatMap((slot) => slot.put ?? []);
+  const left = mixed(
+    slots.map(({ wanted }) => Number(wanted)),
+    set.layout?.seed ?? 0,
+  ).filter((card) => !used.includes(String(card)));
+  const high = Math.min(150, (0.84 * width) / Math.min(cards.length, 11) / 0.75);
+  const perLine = Math.min(cards.length, 11);
+  return (
+    <>
+      {shown.map((card, i) => (
+        <Card
+          key={i}
+          x={(width * ((i % perLine) + 0.5)) / perLine}
+          y={90 + Math.floor(i / perLine) * (high + 14)}
+          height={high}
+          n={card === null ? null : Number(card)}
+          isOpen={card === null}
+        />
+      ))}
+      {left.map((card, i) => (
+        <Card
+          key={card}
+          x={(width * ((i % perLine) + 0.5)) / perLine}
+          y={height - 110 + Math.floor(i / perLine) * 60 - (left.length > perLine ? 60 : 0)}
+          height={Math.min(high, 110)}
+          n={card}
+        />
+      ))}
+    </>
+  );
+}
+
+/** Off their order, the same for the same seed. */
+function mixed(cards: readonly number[], seed: number): readonly number[] {
+  const keyOf = (card: number): number => ((card + 1) * 7919 + seed * 104_729) % 1009;
+  return cards.toSorted((a, b) => keyOf(a) - keyOf(b));
+}
