@@ -11,8 +11,15 @@ interface ForEachTest {
   readonly signedIn: Page;
 }
 
+interface ForEachWorker {
+  readonly app: App;
+  /** Of another app than those of the tests without it: what is in it is as the demo made it. */
+  readonly untouched: boolean;
+}
+
 /** Every test has the app, signed in, with an adult at it. */
-export const test = base.extend<ForEachTest, { readonly app: App }>({
+export const test = base.extend<ForEachTest, ForEachWorker>({
+  untouched: [false, { scope: 'worker', option: true }],
   app: [
     // Playwright reads the names of the fixtures needed from the first argument.
     async ({}, use) => {

@@ -1,5 +1,16 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, expectAllSent, lay, openChild, press, sitDown, test } from './sitting.js';
+import {
+  begin,
+  chooseStrand,
+  chooseTask,
+  expect,
+  expectAllSent,
+  lay,
+  openChild,
+  press,
+  sitDown,
+  test,
+} from './sitting.js';
 
 const told = (page: Page, what: RegExp | string) => expect(page.getByText(what).first()).toBeVisible();
 const choose = (page: Page, line: string, choice: string): Promise<void> =>
@@ -34,6 +45,7 @@ test.describe('a lead', () => {
     await page.getByRole('option', { name: '7 plain' }).click();
     await page.keyboard.press('Escape');
     await press(page, 'Save');
+    await expect(page.getByRole('button', { name: 'Save' })).toBeHidden();
     await page.getByRole('link', { name: 'Sit down with Dilys' }).click();
     await lay(page, 7, 'What’s this number?', null);
     await begin(page);
@@ -98,4 +110,29 @@ test('one number all round: each way once, in one sit-down, and then enough', as
   await press(page, 'Done');
   await press(page, 'Next try');
   await told(page, /Put one in each cell/);
+});
+
+test('what is saved late about a child leaves the plan before the adult as it is', async ({
+  signedIn: page,
+}) => {
+  let answer!: () => void;
+  const held = new Promise<void>((resolve) => (answer = resolve));
+  await openChild(page, 'Farid');
+  await press(page, 'Edit');
+  await page.route('**/api/children/*', async (route) => {
+    if (route.request().method() === 'PATCH') await held;
+    await route.continue();
+  });
+  await press(page, 'Save');
+  await page.getByRole('link', { name: 'Sit down with Farid' }).click();
+  await press(page, 'Change task');
+  const column = page.getByRole('region', { name: 'Say and set out' });
+  await expect(column.getByRole('combobox', { name: 'Strand' })).toBeVisible();
+  // Once it is saved, all that is shown is read again.
+  const readAgain = page.waitForResponse((response) => response.url().endsWith('/api/here'));
+  answer();
+  await readAgain;
+  await chooseStrand(column, 'Reading numerals');
+  await chooseTask(column, 'What’s this number?');
+  await expect(column.getByRole('combobox', { name: 'Strand' })).toHaveText('Reading numerals');
 });

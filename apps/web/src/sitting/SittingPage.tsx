@@ -47,7 +47,8 @@ export function SittingPage() {
             SittingStore.open(adult, id, () => queryClient.fetchQuery(childQuery(childIdOf(id))), chosen),
           ),
       ),
-    staleTime: Infinity,
+    // What is saved elsewhere meanwhile opens no sitting anew.
+    staleTime: 'static',
     gcTime: 0,
     structuralSharing: false,
     refetchOnWindowFocus: false,
