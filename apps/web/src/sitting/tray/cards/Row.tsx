@@ -3,6 +3,8 @@ import { Card } from '../Card.js';
 import { mirrorSize } from '../mirrorLayout.js';
 
 const { width, height } = mirrorSize;
+/** From one line of cards to the next. */
+const between = 14;
 
 interface DrawingProps {
   readonly set: TraySet;
@@ -21,15 +23,17 @@ export function Row({ set, put }: DrawingProps) {
     slots.map(({ wanted }) => Number(wanted)),
     set.layout?.seed ?? 0,
   ).filter((card) => !used.includes(String(card)));
-  const high = Math.min(150, (0.84 * width) / Math.min(cards.length, 11) / 0.75);
   const perLine = Math.min(cards.length, 11);
+  const high = Math.min(150, (0.84 * width) / perLine / 0.75);
+  const highBelow = Math.min(high, 110);
+  const linesBelow = Math.ceil(left.length / perLine);
   return (
     <>
       {shown.map((card, i) => (
         <Card
           key={i}
           x={(width * ((i % perLine) + 0.5)) / perLine}
-          y={90 + Math.floor(i / perLine) * (high + 14)}
+          y={90 + Math.floor(i / perLine) * (high + between)}
           height={high}
           n={card === null ? null : Number(card)}
           isOpen={card === null}
@@ -39,8 +43,8 @@ export function Row({ set, put }: DrawingProps) {
         <Card
           key={card}
           x={(width * ((i % perLine) + 0.5)) / perLine}
-          y={height - 110 + Math.floor(i / perLine) * 60 - (left.length > perLine ? 60 : 0)}
-          height={Math.min(high, 110)}
+          y={height - 110 + (Math.floor(i / perLine) - (linesBelow - 1) / 2) * (highBelow + between)}
+          height={highBelow}
           n={card}
         />
       ))}
