@@ -257,7 +257,6 @@ export class StatementRulingView {
   day: string;
 }
 
-/** One skill of the child's page: what may be said, how sure, from what. */
 /** One numeral taken for another. */
 export class MixedUpView {
   @IsInt()
@@ -269,6 +268,7 @@ export class MixedUpView {
   times: number;
 }
 
+/** One skill of the child's page: what may be said, how sure, from what. */
 export class SkillLineView {
   @IsString()
   skill: SkillId;

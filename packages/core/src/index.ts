@@ -15,6 +15,8 @@ export { readPairing } from './reading/readPairing.js';
 export { readTotal } from './reading/readTotal.js';
 export { tryWeight } from './evidence/tryWeight.js';
 export { readTry } from './reading/readTry.js';
+export { liesAmongOthers } from './shelf/cardsLayout.js';
+export { numbersFrom } from './common/numbersFrom.js';
 export { record, undoWhole } from './recording/record.js';
 export { hasGiven, lastStanding, lastTap } from './recording/underWay.js';
 export { implicitQuestion, isAllowed, isEmpty, type Phase } from './recording/allowed.js';
@@ -49,6 +51,7 @@ export {
   filled,
   letterOf,
   placeIn,
+  placeParts,
   putInto,
   readSlots,
   slotsOf,
@@ -124,7 +127,7 @@ export { dueFor, skillToSitFor, type DueBecause } from './next/due.js';
 export { couldSitTogether } from './next/together.js';
 export { claimedTo, surelyTo } from './statements/claimedTo.js';
 export { statementFor, summarise, type LookSummary } from './next/looks.js';
-export { seededRandom, seedFrom, chance } from './common/random.js';
+export { seededRandom, seedFrom, chance, shuffled } from './common/random.js';
 export { groupBy } from './common/groupBy.js';
 export { figure } from './common/parameters.js';
 export { saidFor } from './statements/saidFor.js';

@@ -34,16 +34,18 @@ export class SchoolsService {
 
   /** What is laid, and so what is proposed, goes by them: each child of the room is worked out again. */
   async change(at: AtWork, roomId: string, { forms, ...change }: PutSchools): Promise<void> {
-    const room = await this.dataSource.manager.findOneBy(Room, { id: roomId, siteId: at.siteId });
-    if (!room) throw notFound('room');
-    const own: OwnSchools = {
-      ...room.schools,
-      ...stated(change),
-      ...(forms && { forms: { ...room.schools.forms, ...stated(forms) } }),
-    };
-    const lines = changed(schoolsOf(room.schools), schoolsOf(own));
-    if (lines.length === 0) return;
     await this.evidence.changingRoom(roomId, async (manager) => {
+      // Locked until it is written: what another lead changes at the same moment is not lost.
+      const lock = { mode: 'pessimistic_write' } as const;
+      const room = await manager.findOne(Room, { where: { id: roomId, siteId: at.siteId }, lock });
+      if (!room) throw notFound('room');
+      const own: OwnSchools = {
+        ...room.schools,
+        ...stated(change),
+        ...(forms && { forms: { ...room.schools.forms, ...stated(forms) } }),
+      };
+      const lines = changed(schoolsOf(room.schools), schoolsOf(own));
+      if (lines.length === 0) return;
       await manager.update(Room, { id: roomId }, { schools: own });
       await manager.insert(
         SchoolChange,

@@ -1,10 +1,11 @@
+import { numbersFrom } from '@dotting/core';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useNavigate } from 'react-router';
 import { words } from '../wording/words.js';
 
 /** As far as there are fingers, frames and pictures for it. */
-const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
+const numbers = numbersFrom(1, 20);
 
 /** A sit-down for one number in several ways: said, in pictures, on fingers, in a frame, found. */
 export function AllRound({ childId, usual }: { readonly childId: string; readonly usual: number }) {

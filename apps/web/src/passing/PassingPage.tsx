@@ -1,6 +1,6 @@
 import { PageTitle } from '../common/PageTitle.js';
 import type { RegisterEntry, Room } from '@dotting/contract';
-import { seenInPassing, seenSkills, type SeenSkill } from '@dotting/core';
+import { numbersFrom, seenInPassing, seenSkills, type SeenSkill } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -15,7 +15,7 @@ import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
 import { outsideSitting } from './outsideSitting.js';
 
-const numbers = Array.from({ length: 20 }, (_, i) => i + 1);
+const numbers = numbersFrom(1, 20);
 
 interface Seen {
   readonly kept: KeptTry;

@@ -1,5 +1,5 @@
 import type { RegisterEntry, Room } from '@dotting/contract';
-import { votedFor, type ChildId } from '@dotting/core';
+import { numbersFrom, votedFor, type ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -19,7 +19,7 @@ import { Faces, withOther } from './Faces.js';
 import { keepGroupTime } from './keepGroupTime.js';
 import { outsideSitting } from './outsideSitting.js';
 
-const numbers = Array.from({ length: 12 }, (_, i) => i + 1);
+const numbers = numbersFrom(1, 12);
 const mostOffered = 3;
 const whoIsHere = 'here';
 

@@ -91,7 +91,7 @@ function inWords(dots: readonly DotForm[], isOfNumerals: boolean): string {
   const likely = sure + dots.filter((form) => form === 'bead').length;
   if (likely === 0) return words.dots.notClear();
   if (isOfNumerals) return knownOf(dots);
-  if (dots.length === 1) return sure === 1 ? 'sure' : 'likely';
+  if (dots.length === 1) return sure === 1 ? words.dots.full() : words.dots.bead();
   const parts = [
     sure > 0 && words.dots.sureTo({ n: sure }),
     likely > sure && words.dots.likelyTo({ n: likely }),

@@ -2,6 +2,7 @@ import type { Room } from '@dotting/contract';
 import {
   digitForm,
   formsOfDigits,
+  numbersFrom,
   schoolChoices,
   schoolNames,
   shippedLanguages,
@@ -170,7 +171,7 @@ function RoomLanguage({ value, mayChange, onChoose }: ChangingProps & { readonly
   );
 }
 
-const upToTwenty = Array.from({ length: 20 }, (_, i) => i + 1);
+const upToTwenty = numbersFrom(1, 20);
 
 function WeekNumber({ value, mayChange, onChoose }: ChangingProps & { readonly value: number }) {
   return (

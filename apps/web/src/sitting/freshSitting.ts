@@ -16,6 +16,14 @@ const roundFor = (n: number): { readonly n: number; readonly tasks: readonly Tas
   tasks: roundOf(n),
 });
 
+/** What was chosen, with all that a step needs. */
+function chosenStep(chosen: Chosen, child: ChildView, now: Now): Step {
+  if ('n' in chosen) return chosen;
+  if ('task' in chosen) return atFirst(chosen.task, child, words.plan.ownChoice(), now);
+  const { n, tasks } = roundFor(chosen.round);
+  return { ...atFirst(tasks[0]!, child, words.plan.allRound({ n }), now), n };
+}
+
 /** A task that nothing else is known of with this child: at its first number, with things that fit. */
 const atFirst = (id: TaskId, child: ChildView, why: string, now: Now): Step => {
   const task = taskOf(id);
@@ -41,13 +49,7 @@ export function freshSitting(
   const id = newId<SittingId>();
   const earlier = recent.flatMap(({ ended, ...one }) => (ended === null ? [] : [{ ...one, ended }]));
   const round = chosen && 'round' in chosen ? roundFor(chosen.round) : null;
-  const own = round
-    ? { ...atFirst(round.tasks[0]!, child, words.plan.allRound({ n: round.n }), now), n: round.n }
-    : chosen && 'n' in chosen
-      ? chosen
-      : chosen && 'task' in chosen
-        ? atFirst(chosen.task, child, words.plan.ownChoice(), now)
-        : null;
+  const own = chosen && chosenStep(chosen, child, now);
   // Where nothing could be worked out of a child's record: a short row, as for one nobody has met.
   const step = own ?? steps[0] ?? easier ?? atFirst('count-row', child, '', now);
   const home = child.languages[0]!;

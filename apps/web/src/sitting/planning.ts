@@ -4,6 +4,7 @@ import {
   figure,
   fittingCounters,
   layoutFor,
+  liesAmongOthers,
   mixedUpWith,
   nextInSitting,
   openWays,
@@ -71,7 +72,7 @@ export function laid(
   const drawn = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
   const kinds = fittingCounters(sitting.child, dayOfNow(now));
-  const soFar = task.compares || task.makes === 'find' ? [...sitting.earlier, ...tracesOf(sitting)] : [];
+  const soFar = task.compares || liesAmongOthers(task) ? [...sitting.earlier, ...tracesOf(sitting)] : [];
   const pairs = task.compares ? comparedPairs(soFar) : [];
   const seed = tellingSeed(task, size, things, drawn, chosen, kinds, pairs);
   const made = layoutFor(task, size, things, seed, chosen, {

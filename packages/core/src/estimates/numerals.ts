@@ -45,11 +45,12 @@ function toldOf(n: number, one: NumeralTry): number {
  * @param date YYYY-MM-DD; tries after it are counted in full
  */
 export function numeralsLearned(tries: readonly NumeralTry[], date: string): readonly number[] {
-  const fading = (day: string): number => 0.5 ** (daysBetween(day, date) / (7 * figure.likelyHalfLife));
+  const faded = tries.map((one) => ({
+    ...one,
+    weight: one.weight * 0.5 ** (daysBetween(one.day, date) / (7 * figure.likelyHalfLife)),
+  }));
   return numerals.map((n) =>
-    chanceOf(
-      tries.reduce((sum, one) => sum + fading(one.day) * toldOf(n, one), logOdds(figure.numeralStart)),
-    ),
+    chanceOf(faded.reduce((sum, one) => sum + toldOf(n, one), logOdds(figure.numeralStart))),
   );
 }
 

@@ -3,13 +3,11 @@ import { figure } from '../common/parameters.js';
 import { readAll, readNumeral, readPlaced } from '../reading/readCards.js';
 import { readGiving } from '../reading/readGiving.js';
 import { ruledOf } from '../reading/rulings.js';
+import { taskOf } from '../shelf/tasks.js';
 import { isNumberWord, type Trace } from '../trace/trace.js';
 import type { TryWeight } from './tryWeight.js';
 
 type Read = Omit<NumeralTry, 'weight' | 'day'>;
-
-/** Tasks in which a numeral is read by the way, to put so many for it. */
-const readToPut: ReadonlySet<string> = new Set(['card-and-put', 'recipe']);
 
 /**
  * What a try tells of numerals. What is put for a numeral by the way tells of it only where it is right: with another number
@@ -43,7 +41,7 @@ function asked(trace: Trace): readonly Read[] {
 function byTheWay(trace: Trace): readonly Read[] {
   const choices = figure.readByTheWay;
   const right = (n: number): Read => ({ n, by: 'by-the-way', success: true, choices, instead: null });
-  if (readToPut.has(trace.task))
+  if (taskOf(trace.task).readsNumeral)
     return readGiving(trace).flatMap(({ asked: n, given }) => (given.at(-1) === n ? [right(n)] : []));
   const placed = readPlaced(trace);
   if (placed?.kind !== 'match' || placed.right !== true) return [];

@@ -104,8 +104,8 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
 }
 
 /**
- * Whether a strand that nobody has looked at is due. The first three are at once, counting on is once what it rests on
- * has been looked at, and the others are when the child has been seen for as long as any strand may wait.
+ * Whether a strand that nobody has looked at is due. The first three are due at once; counting on, once what it rests on has
+ * been looked at; the others, once the child has been coming for as long as any strand may wait.
  */
 function isInReach(strand: Strand, looks: readonly LookSummary[], date: string): boolean {
   const isLookedAt = (skill: SkillId): boolean => looks.some((look) => look.skill === skill);

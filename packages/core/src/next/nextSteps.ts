@@ -12,6 +12,7 @@ import {
   type TaskId,
 } from '../shelf/tasks.js';
 import { isSideStrand, leaningOn, skillMap, skillOf, type SkillEntry, type SkillId } from '../skills/map.js';
+import { liesAmongOthers } from '../shelf/cardsLayout.js';
 import { usualSchools, waysBySchool, type Schools } from '../schools/schools.js';
 import { tasksFor } from '../shelf/tasksOf.js';
 import type { TraceId } from '../trace/ids.js';
@@ -215,7 +216,7 @@ class StepMaker {
       layoutFor(task, n, things, 1, this.firstWay(task), {
         kinds: this.kinds,
         schools: this.schools,
-        mixedUp: task.makes === 'find' ? child.mixedUpWith(n) : [],
+        mixedUp: liesAmongOthers(task) ? child.mixedUpWith(n) : [],
       }),
     );
     const [first] = obstacles;

@@ -116,8 +116,12 @@ export class Standing {
 
   /** Numerals to ask for, as far as the child has come. */
   numeralsInReach(skill: NumeralSkill): readonly number[] {
-    const told = this.tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill));
-    return kept(this.inReach, skill, () => numeralsInReach(told, this.date));
+    return kept(this.inReach, skill, () =>
+      numeralsInReach(
+        this.tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill)),
+        this.date,
+      ),
+    );
   }
 
   /** Numerals that the child mixes up with one. */

@@ -1,6 +1,8 @@
+import { numbersFrom } from '../common/numbersFrom.js';
+
 /** As far as numerals are asked. */
 export const largestNumeral = 20;
-export const numerals: readonly number[] = Array.from({ length: largestNumeral + 1 }, (_, n) => n);
+export const numerals: readonly number[] = numbersFrom(0, largestNumeral);
 
 /** Numerals that children take for one another: alike in form, turned round, or alike in sound. */
 const pairs: readonly (readonly [number, number])[] = [

@@ -1,4 +1,4 @@
-/** Slips with numerals: another one named or taken, the digits turned round, a row out of order, a card with another set. */
+/** Slips with numerals: another named or taken, some not found, a row out of order, a card with another set, a teen apart. */
 export type NumeralSlip =
   | 'named-another'
   | 'took-another'

@@ -1,6 +1,6 @@
 import type { TraySet } from '../trace/trace.js';
 import { otherParts, waysOf } from './readParts.js';
-import { filled, placeIn, slotsOf, type Slot } from './slots.js';
+import { filled, placeIn, placeParts, slotsOf, type Slot } from './slots.js';
 
 /** What a slot can still take: a card that lies there already is not put once more. */
 export function openOptions(
@@ -10,7 +10,7 @@ export function openOptions(
 ): readonly string[] {
   const kind = set.layout?.cards?.kind;
   if (kind !== 'row' && kind !== 'match') return slot.options;
-  const used = put.map((place) => place.split('=').at(-1)!);
+  const used = put.map((place) => placeParts(place).option);
   return slot.options.filter((option) => !used.includes(option));
 }
 
@@ -28,10 +28,8 @@ export function placeableOf({ size, layout }: Pick<TraySet, 'size' | 'layout'>):
 
 /** The slot of a try that a place taken down belongs to; undefined where it has none. */
 export function slotOfPlace(set: Pick<TraySet, 'size' | 'layout'>, place: string): Slot | undefined {
-  const about = place.includes('=') ? place.split('=')[0]! : '';
-  return slotsOf(set)?.find(
-    (slot) => slot.about === about && slot.options.includes(place.split('=').at(-1)!),
-  );
+  const { about, option } = placeParts(place);
+  return slotsOf(set)?.find((slot) => slot.about === about && slot.options.includes(option));
 }
 
 /** What it may have been instead of what was put or told. */

@@ -1,3 +1,4 @@
+import { numbersFrom } from '../common/numbersFrom.js';
 import { settledEvents } from '../trace/settled.js';
 import type { Bowl, Cards, Recording, Trace, TraySet } from '../trace/trace.js';
 import { carried } from './readCarry.js';
@@ -32,7 +33,7 @@ export const bundleOf = (stroke: number): { readonly bundle: number; readonly pl
   place: stroke % bundle,
 });
 
-const upTo = (n: number): readonly string[] => Array.from({ length: n + 1 }, (_, i) => String(i));
+const upTo = (n: number): readonly string[] => numbersFrom(0, n).map(String);
 
 /** The letter of a place, from A on. */
 export const letterOf = (place: number): string => String.fromCharCode('A'.charCodeAt(0) + place);
@@ -114,6 +115,12 @@ function slotsOfSorting(sorted: readonly Bowl[]): readonly Slot[] {
 export const placeIn = ({ about }: Pick<Slot, 'about'>, option: string): string =>
   about === '' ? option : `${about}=${option}`;
 
+/** What was put, and what it is about: nothing for the next of a row. */
+export function placeParts(place: string): { readonly about: string; readonly option: string } {
+  const [about, option] = place.split('=') as [string, string?];
+  return option === undefined ? { about: '', option: place } : { about, option };
+}
+
 /** What was put or told so far, in its order. */
 export const putInto = (events: Trace['events']): readonly string[] =>
   settledEvents(events).flatMap((event) => (event.kind === 'put' ? [event.place] : []));
@@ -130,7 +137,7 @@ export interface FilledSlot extends Slot {
 export function filled(slots: readonly Slot[], places: readonly string[]): readonly FilledSlot[] {
   const put: (string | null)[] = slots.map(() => null);
   for (const place of places) {
-    const [about, option] = place.includes('=') ? (place.split('=') as [string, string]) : ['', place];
+    const { about, option } = placeParts(place);
     const named = slots.findIndex((slot) => about !== '' && slot.about === about);
     const at = about === '' ? put.indexOf(null) : named;
     if (at >= 0) put[at] = option;

@@ -1,7 +1,9 @@
 import { figure } from '../common/parameters.js';
+import { numbersFrom } from '../common/numbersFrom.js';
 import { shuffled, type Random } from '../common/random.js';
 import type { Schools } from '../schools/schools.js';
 import { lookAlikesOf, numerals } from '../numerals/lookAlikes.js';
+import type { TaskEntry } from './task.js';
 import type { Bowl, CardKind, Cards } from '../trace/trace.js';
 
 /** Ten, and the middle of a line to twenty. */
@@ -23,6 +25,10 @@ export interface CardsWish {
   readonly mixedUp: readonly number[];
   readonly schools: Pick<Schools, 'zero' | 'braille'>;
 }
+
+/** What is sought lies among others, those first that the child takes for it. */
+export const liesAmongOthers = ({ makes }: Pick<TaskEntry, 'makes'>): boolean =>
+  makes === 'find' || makes === 'find-all';
 
 /** The cards for a try about a number. */
 export function cardsFor(
@@ -56,7 +62,7 @@ export function cardsFor(
     case 'row':
       return rowTo(n, way, schools.zero, random);
     case 'stair':
-      return { kind, n, cards: upFrom(1, n) };
+      return { kind, n, cards: numbersFrom(1, n) };
     case 'match':
       return { kind, n, cards: someUpTo(n, setsToMatch, random) };
     case 'hunt':
@@ -68,13 +74,10 @@ export function cardsFor(
   }
 }
 
-const upFrom = (first: number, last: number): readonly number[] =>
-  Array.from({ length: last - first + 1 }, (_, i) => first + i);
-
 /** From nought or one to n; with gaps the others lie there already, the first of them always. */
 function rowTo(n: number, way: string | undefined, zero: Schools['zero'], random: Random): Cards {
   const isFromNought = way === 'from-nought' || (way === 'gaps' && zero === 'from-nought');
-  const cards = upFrom(isFromNought ? 0 : 1, n);
+  const cards = numbersFrom(isFromNought ? 0 : 1, n);
   if (way !== 'gaps') return { kind: 'row', n, cards };
   const gaps = new Set(shuffled(cards.slice(1), random).slice(0, Math.max(2, Math.round(n / missingOneIn))));
   return { kind: 'row', n, cards, given: cards.filter((card) => !gaps.has(card)) };
@@ -82,7 +85,7 @@ function rowTo(n: number, way: string | undefined, zero: Schools['zero'], random
 
 /** So many numbers, each another one, n the largest of them. */
 const someUpTo = (n: number, many: number, random: Random): readonly number[] =>
-  shuffled([n, ...shuffled(upFrom(1, n - 1), random).slice(0, many - 1)], random);
+  shuffled([n, ...shuffled(numbersFrom(1, n - 1), random).slice(0, many - 1)], random);
 
 /** What lies among: what this child mixes it up with, what is usually mixed up with it, its neighbours, then any. */
 function othersFor(n: number, many: number, mixedUp: readonly number[], random: Random): readonly number[] {

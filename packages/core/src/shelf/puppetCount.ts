@@ -1,3 +1,4 @@
+import { numbersFrom } from '../common/numbersFrom.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
 import type { PuppetCount, PuppetSlip } from '../trace/trace.js';
 
@@ -25,11 +26,9 @@ export function puppetCount(of: 'words' | 'touches', n: number, seed: number): P
 /** A number from 2 to n − 2: not the first, and room for its neighbour before the last. */
 const inTheMiddle = (n: number, random: Random): number => 2 + Math.floor(random() * (n - 3));
 
-const upTo = (n: number): number[] => Array.from({ length: n }, (_, i) => i + 1);
-
 function wordsWith(slip: PuppetSlip, n: number, random: Random): readonly number[] {
   const at = inTheMiddle(n, random);
-  const words = upTo(n);
+  const words = [...numbersFrom(1, n)];
   if (slip === 'skipped') words.splice(at - 1, 1);
   if (slip === 'repeated') words.splice(at, 0, at);
   if (slip === 'swapped') words.splice(at - 1, 2, at + 1, at);
@@ -38,8 +37,8 @@ function wordsWith(slip: PuppetSlip, n: number, random: Random): readonly number
 
 function touchesWith(slip: PuppetSlip, n: number, random: Random): Pick<PuppetCount, 'words' | 'touches'> {
   const at = inTheMiddle(n, random) - 1;
-  const touches = upTo(n).map((number) => number - 1);
+  const touches = [...numbersFrom(1, n)].map((number) => number - 1);
   if (slip === 'missed') touches.splice(at, 1);
   if (slip === 'double-counted') touches.splice(at, 0, at);
-  return { words: upTo(touches.length), touches };
+  return { words: [...numbersFrom(1, touches.length)], touches };
 }

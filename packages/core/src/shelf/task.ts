@@ -153,6 +153,8 @@ export interface TaskEntry {
   readonly standIn?: StandInKind;
   /** Numerals are seen, or felt: put to a child who reads them so. */
   readonly readBy?: 'sight' | 'touch';
+  /** A numeral is read by the way, and so many put for it. */
+  readonly readsNumeral?: true;
   /** The lesson that comes first. */
   readonly lessonFirst?: Lesson;
   /** The same for one of its ways alone. */

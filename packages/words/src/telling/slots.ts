@@ -1,4 +1,4 @@
-import { slotOfPlace, type Slot, type TraySet } from '@dotting/core';
+import { placeParts, slotOfPlace, type Slot, type TraySet } from '@dotting/core';
 import type { Words } from '../words.js';
 import { thingsWords } from './amounts.js';
 
@@ -33,6 +33,6 @@ export function optionWords(words: Words, option: string): string {
 export function slotPlaceWords(words: Words, place: string, set: OfSet): string | null {
   const slot = slotOfPlace(set, place);
   if (!slot) return null;
-  const option = optionWords(words, place.split('=').at(-1)!);
+  const option = optionWords(words, placeParts(place).option);
   return slot.of === 'next' ? option : words.events.slotTold({ slot: slotWords(words, slot, set), option });
 }

@@ -1,4 +1,4 @@
-import { tenAndSome, wordFor, type Schools } from '@dotting/core';
+import { numbersFrom, tenAndSome, wordFor, type Schools } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useNumberWords } from '../../common/language.js';
@@ -23,7 +23,7 @@ export function NumberStrip({
   if (plan.language === 'en' && !builds) return null;
   const first = Math.min(startOf(plan), targetOf(plan));
   const last = Math.min(Math.max(mostShown, first), Math.max(startOf(plan), targetOf(plan)) + 2);
-  const numbers = Array.from({ length: last - first + 1 }, (_, i) => first + i);
+  const numbers = numbersFrom(first, last);
   return (
     <Box sx={{ mt: 0.75 }}>
       <Typography variant="body2" color="textSecondary">

@@ -1,4 +1,4 @@
-import type { TraySet } from '@dotting/core';
+import { numbersFrom, type TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -48,7 +48,7 @@ export function BalanceTray({ set, onLevel }: BalanceTrayProps) {
   );
 }
 
-const numerals = Array.from({ length: 10 }, (_, i) => i + 1);
+const numerals = numbersFrom(1, 10);
 
 /** The whole screen for the child: one on, one off, or a numeral; and saying that it is level. */
 function Turned({

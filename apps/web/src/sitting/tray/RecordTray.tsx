@@ -1,4 +1,4 @@
-import { bundleOf, filled, slotsOf, type TraySet } from '@dotting/core';
+import { bundleOf, filled, seededRandom, shuffled, slotsOf, type Bowl, type TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import { useSchools } from '../../common/schools.js';
@@ -32,7 +32,7 @@ export function RecordDrawing({
   const slots = filled(slotsOf(set)!, put);
   const recorded = Number(slots.find(({ of }) => of === 'recorded')?.put ?? 0);
   const fifth = slots.find(({ of }) => of === 'fifth')?.put;
-  if (sorted) return <Mixed kinds={sorted} />;
+  if (sorted) return <Mixed kinds={sorted} seed={set.layout?.seed ?? 0} />;
   return (
     <>
       <g transform="translate(0 -110)">
@@ -60,15 +60,16 @@ export function RecordDrawing({
   );
 }
 
-function Mixed({ kinds }: { readonly kinds: readonly { readonly things: string; readonly n: number }[] }) {
-  const all = kinds.flatMap(({ things, n }) => Array<string>(n).fill(things));
+/** Of all kinds together, as they lie before they are sorted. */
+function Mixed({ kinds, seed }: { readonly kinds: readonly Bowl[]; readonly seed: number }) {
+  const all = shuffled(
+    kinds.flatMap(({ things, n }) => Array<string>(n).fill(things)),
+    seededRandom(seed),
+  );
   const places = dish(all.length, { x: mirrorSize.width / 2, y: mirrorSize.height / 2 }, 27);
-  // By turns, so that they lie mixed.
-  const order = all.map((_, i) => (i * 7) % all.length);
-  const isFair = new Set(order).size === all.length;
   return places.map(({ x, y, radius }, i) => (
     <g key={i} transform={`translate(${x} ${y}) scale(${radius})`}>
-      <ThingShape things={all[isFair ? order[i]! : i]!} />
+      <ThingShape things={all[i]!} />
     </g>
   ));
 }

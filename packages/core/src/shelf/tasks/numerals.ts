@@ -1,7 +1,5 @@
+import { numbersFrom } from '../../common/numbersFrom.js';
 import type { TaskEntry } from '../task.js';
-
-const upTo = (first: number, last: number): readonly number[] =>
-  Array.from({ length: last - first + 1 }, (_, i) => first + i);
 
 /** Numerals named, found, put in order, put with their sets, and walked round to. */
 export const numeralTasks = [
@@ -16,7 +14,7 @@ export const numeralTasks = [
     strategies: ['knew', 'counted-all', 'guessed'],
     readBy: 'sight',
     arrangement: 'none',
-    ladder: upTo(1, 20),
+    ladder: numbersFrom(1, 20),
     watchFor: ['named-another'],
     easier: 'find-it',
     harder: 'card-and-put',
@@ -34,7 +32,7 @@ export const numeralTasks = [
     strategies: ['knew', 'guessed'],
     readBy: 'sight',
     arrangement: 'none',
-    ladder: upTo(1, 20),
+    ladder: numbersFrom(1, 20),
     watchFor: ['took-another'],
     easier: 'card-to-set',
     harder: 'name-it',
@@ -50,7 +48,7 @@ export const numeralTasks = [
     strategies: ['looked', 'one-by-one', 'guessed'],
     readBy: 'sight',
     arrangement: 'none',
-    ladder: upTo(1, 20),
+    ladder: numbersFrom(1, 20),
     watchFor: ['took-another', 'left-some'],
     easier: 'find-it',
     harder: 'name-it',
@@ -68,7 +66,7 @@ export const numeralTasks = [
     readBy: 'touch',
     strategies: ['knew', 'touched', 'guessed'],
     arrangement: 'none',
-    ladder: upTo(1, 20),
+    ladder: numbersFrom(1, 20),
     watchFor: ['named-another'],
     easier: 'card-to-set',
     harder: 'write-braille',
@@ -85,7 +83,7 @@ export const numeralTasks = [
     readBy: 'touch',
     strategies: ['knew', 'guessed'],
     arrangement: 'none',
-    ladder: upTo(1, 20),
+    ladder: numbersFrom(1, 20),
     watchFor: ['sign-left-out', 'cell-mirrored', 'wrong-row', 'cells-turned-round', 'another-cell'],
     easier: 'read-dots',
     harder: 'write-braille',
@@ -178,7 +176,7 @@ export const numeralTasks = [
     makes: 'teen',
     choosing: ['made-it', 'turned-round', 'beside-the-zero', 'another-number'],
     arrangement: 'none',
-    ladder: upTo(11, 19),
+    ladder: numbersFrom(11, 19),
     watchFor: ['teen-apart'],
     easier: 'ten-and-some',
     harder: 'name-it',

@@ -1,4 +1,4 @@
-import { filled, slotsOf, type TraySet } from '@dotting/core';
+import { filled, seededRandom, shuffled, slotsOf, type TraySet } from '@dotting/core';
 import { Card } from '../Card.js';
 import { mirrorSize } from '../mirrorLayout.js';
 
@@ -19,9 +19,9 @@ export function Row({ set, put }: DrawingProps) {
   let next = 0;
   const shown = cards.map((card) => (given.includes(card) ? String(card) : (slots[next++]?.put ?? null)));
   const used = slots.flatMap((slot) => slot.put ?? []);
-  const left = mixed(
+  const left = shuffled(
     slots.map(({ wanted }) => Number(wanted)),
-    set.layout?.seed ?? 0,
+    seededRandom(set.layout?.seed ?? 0),
   ).filter((card) => !used.includes(String(card)));
   const perLine = Math.min(cards.length, 11);
   const high = Math.min(150, (0.84 * width) / perLine / 0.75);
@@ -50,10 +50,4 @@ export function Row({ set, put }: DrawingProps) {
       ))}
     </>
   );
-}
-
-/** Off their order, the same for the same seed. */
-function mixed(cards: readonly number[], seed: number): readonly number[] {
-  const keyOf = (card: number): number => ((card + 1) * 7919 + seed * 104_729) % 1009;
-  return cards.toSorted((a, b) => keyOf(a) - keyOf(b));
 }
