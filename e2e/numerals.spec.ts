@@ -1,15 +1,7 @@
 import type { Locator, Page } from '@playwright/test';
-import { begin, endHere, expect, expectAllSent, lay, openChild, press, sitDown, test } from './sitting.js';
+import { begin, endHere, expect, expectAllSent, layIn, openChild, press, sitDown, test } from './sitting.js';
 
 const told = (page: Page, what: RegExp | string) => expect(page.getByText(what).first()).toBeVisible();
-
-async function layIn(page: Page, n: number, task: string, way?: string): Promise<void> {
-  await lay(page, n, task, null);
-  if (way === undefined) return;
-  await press(page, 'Change task');
-  await press(page, way);
-  await press(page, 'Use this');
-}
 
 /** What may be put or told next, or what there is to choose from. */
 const options = (page: Page, name: string): Locator => page.getByRole('group', { name });

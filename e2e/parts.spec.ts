@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { begin, expect, lay, openChild, press, test } from './sitting.js';
+import { begin, expect, layIn, openChild, press, test } from './sitting.js';
 
 /** From the child's page to a laid tray, the number as the task has it. */
 async function sitFor(page: Page, child: string, n: number, task: string, way?: string): Promise<void> {
@@ -7,14 +7,6 @@ async function sitFor(page: Page, child: string, n: number, task: string, way?: 
   await page.getByRole('link', { name: `Sit down with ${child}` }).click();
   await layIn(page, n, task, way);
   await begin(page);
-}
-
-async function layIn(page: Page, n: number, task: string, way?: string): Promise<void> {
-  await lay(page, n, task, null);
-  if (way === undefined) return;
-  await press(page, 'Change task');
-  await press(page, way);
-  await press(page, 'Use this');
 }
 
 const happened = (page: Page, told: RegExp | string) => expect(page.getByText(told).first()).toBeVisible();

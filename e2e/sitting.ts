@@ -155,6 +155,15 @@ export async function lay(page: Page, size: number, task: string, things: string
   await page.getByRole('button', { name: 'Use this' }).click();
 }
 
+/** The same, in one of the task's ways. */
+export async function layIn(page: Page, n: number, task: string, way?: string): Promise<void> {
+  await lay(page, n, task, null);
+  if (way === undefined) return;
+  await press(page, 'Change task');
+  await press(page, way);
+  await press(page, 'Use this');
+}
+
 export const mirror = (page: Page): Locator =>
   page.getByRole('button', { name: /next thing|next word|each one put in|each number said/ });
 

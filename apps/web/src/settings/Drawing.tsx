@@ -18,6 +18,15 @@ type Drawings = { readonly [Of in School]: Readonly<Record<(typeof schoolChoices
 const corks = (places: readonly (readonly [number, number])[]) =>
   places.map(([x, y]) => <Cork key={`${x} ${y}`} x={x} y={y} />);
 
+/** Two rows to be held against each other. */
+const threeAndTwo = corks([
+  [14, 16],
+  [26, 16],
+  [38, 16],
+  [14, 34],
+  [26, 34],
+]);
+
 const drawn: Drawings = {
   frames: {
     rows: <Frame n={6} />,
@@ -80,29 +89,13 @@ const drawn: Drawings = {
   fewer: {
     alone: (
       <>
-        {corks([
-          [14, 16],
-          [26, 16],
-          [38, 16],
-        ])}
-        {corks([
-          [14, 34],
-          [26, 34],
-        ])}
+        {threeAndTwo}
         <path d="M50 34h20M56 28l-6 6 6 6" {...line} />
       </>
     ),
     both: (
       <>
-        {corks([
-          [14, 16],
-          [26, 16],
-          [38, 16],
-        ])}
-        {corks([
-          [14, 34],
-          [26, 34],
-        ])}
+        {threeAndTwo}
         <path d="M50 30h20M56 24l-6 6 6 6M50 40h20M56 34l-6 6 6 6" {...line} />
       </>
     ),

@@ -107,6 +107,11 @@ test('where no card is to be taken there is none to press', () => {
   expect(screen.getAllByRole('button').filter((one) => one.textContent === '')).toEqual([]);
 });
 
+test('what the fingers read, or write, is not shown on the screen', () => {
+  draw(<CardsTray set={setFor('write-braille', 12)} put={[]} onTaken={null} />);
+  expect(screen.queryByRole('button', { name: 'Show it to the child' })).toBeNull();
+});
+
 test('a card put in a row leaves those below, and lies in its place', () => {
   const set = setFor('in-order', 5, 3, 'gaps');
   const missing = slotsOf(set)!;

@@ -24,31 +24,36 @@ export function CardsTray({ set, put, onTaken }: CardsTrayProps) {
       <CardsDrawing set={set} put={put} />
     </MirrorDrawing>
   );
-  const isAll = set.layout!.cards!.kind !== 'find';
+  const { kind } = set.layout!.cards!;
+  const isAll = kind !== 'find';
+  // What is felt lies on the table; what is to be written is not shown.
+  const isForFingers = kind === 'feel' || kind === 'braille';
   return (
     <Box sx={{ ...trayFrame, display: 'flex', flexDirection: 'column' }}>
       <Box sx={{ flex: 1, minHeight: 0, position: 'relative' }}>
         {drawing}
         {onTaken && <Takeable set={set} put={put} onTaken={onTaken} />}
       </Box>
-      <ShowToChild>
-        {(close) => (
-          <Box sx={{ position: 'relative', flex: 1, minHeight: 0, bgcolor: 'tray' }}>
-            {drawing}
-            {onTaken && (
-              <Takeable
-                set={set}
-                put={put}
-                onTaken={(place) => {
-                  // Of several the child goes on taking.
-                  if (!isAll) close();
-                  onTaken(place);
-                }}
-              />
-            )}
-          </Box>
-        )}
-      </ShowToChild>
+      {!isForFingers && (
+        <ShowToChild>
+          {(close) => (
+            <Box sx={{ position: 'relative', flex: 1, minHeight: 0, bgcolor: 'tray' }}>
+              {drawing}
+              {onTaken && (
+                <Takeable
+                  set={set}
+                  put={put}
+                  onTaken={(place) => {
+                    // Of several the child goes on taking.
+                    if (!isAll) close();
+                    onTaken(place);
+                  }}
+                />
+              )}
+            </Box>
+          )}
+        </ShowToChild>
+      )}
     </Box>
   );
 }

@@ -30,7 +30,7 @@ export function Felt({ cards: { n, code } }: { readonly cards: Cards }) {
   );
 }
 
-/** What is to be written, in print and in cells for the adult, and what was. */
+/** What is to be written, small and in print and cells for the adult, and what was. */
 export function Written({
   cards: { n, code },
   put,
@@ -40,8 +40,8 @@ export function Written({
 }) {
   return (
     <>
-      <Numeral n={n} x={150} y={110} height={90} color={palette.inkSoft} />
-      <Braille cells={brailleOf(n, code === 'maths' ? 'maths' : 'literary')} x={340} y={110} height={80} />
+      <Numeral n={n} x={100} y={110} height={50} color={palette.inkSoft} />
+      <Braille cells={brailleOf(n, code === 'maths' ? 'maths' : 'literary')} x={220} y={110} height={40} />
       <line x1={60} x2={640} y1={200} y2={200} stroke={palette.line} strokeWidth={2} />
       {put.length > 0 && <Braille cells={put.join('')} x={width / 2} y={340} height={130} />}
     </>
