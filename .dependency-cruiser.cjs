@@ -1,7 +1,8 @@
 // The floors of each part, from the ground up: a room may use those on lower floors, never its own floor or a higher one.
 const floors = {
   'packages/core/src': [
-    ['trace', 'common', 'languages', 'numerals'],
+    ['trace', 'common', 'languages'],
+    ['numerals'],
     ['estimates', 'reading', 'schools', 'skills'],
     ['shelf'],
     ['recording'],
