@@ -17,7 +17,7 @@ const floors = {
     ['wording'],
     ['evidence', 'http', 'common', 'nursery'],
     ['health', 'notHere', 'sight'],
-    ['devices', 'languages'],
+    ['devices', 'languages', 'own'],
     ['openApi', 'childSide'],
     ['site', 'schools'],
     ['tries', 'groupTimes'],
@@ -35,6 +35,7 @@ const floors = {
     ['standIns'],
     ['child', 'devices', 'entrance', 'passing', 'room', 'sitting'],
     ['languages', 'replay', 'search', 'settings', 'today'],
+    ['own'],
     ['app'],
   ],
 };

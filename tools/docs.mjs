@@ -1,6 +1,6 @@
 // @ts-check
 // Writes what the docs draw from the code: the model's figures and worked child, the shelf of tasks, the map
-// of skills.
+// of skills, the schema of a shared task.
 // With --check it only says whether the pages are as the code has them.
 import { loadCore } from './lib/core.mjs';
 import { readFile, writeFile } from 'node:fs/promises';
@@ -23,6 +23,8 @@ runCommand(async () => {
   );
   await keep('tasks.md', () => tasksPage(core));
   await keep('skills.md', () => skillsPage(core));
+  const { taskFileSchema } = await import('../apps/server/dist/openApi/taskFileSchema.js');
+  await keep('task-file.schema.json', () => `${JSON.stringify(taskFileSchema(), null, 2)}\n`);
 });
 
 /** Writes a page as the code has it, or only says that it is not. */

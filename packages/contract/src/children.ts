@@ -33,6 +33,7 @@ import { columnsChanged, ColumnsHeld } from './childRules.js';
 import { StoredTry, TraySetBody } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
+import { OwnThingsView } from './own.js';
 import { SchoolChangeView, SchoolsView } from './schools.js';
 import { said } from './said.js';
 
@@ -475,4 +476,8 @@ export class ChildPage {
   @ValidateNested()
   @Type(() => SchoolsView)
   schools: SchoolsView;
+  /** Kinds of things that its room has added. */
+  @ValidateNested({ each: true })
+  @Type(() => OwnThingsView)
+  ownThings: OwnThingsView[];
 }

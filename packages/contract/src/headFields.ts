@@ -43,6 +43,7 @@ export const headFields = {
   recordedBy: { kind: 'id' },
   startedAt: { kind: 'moment', isFixed: true },
   task: { kind: 'task', isFixed: true },
+  own: { kind: 'id', isFixed: true, isOptional: true },
   language: { kind: 'language', isFixed: true },
   version: { kind: 'one-of-numbers', of: [2], isFixed: true, isOptional: true },
   step: { kind: 'one-of-numbers', of: countSteps, isFixed: true, isOptional: true },

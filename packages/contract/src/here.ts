@@ -4,6 +4,7 @@ import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
 import { SchoolsView } from './schools.js';
 import { LanguageList } from './languages.js';
+import { OwnTaskView, OwnThingsView } from './own.js';
 import { thumbs, type Thumb } from './signIn.js';
 import { OrNull } from './validators.js';
 
@@ -41,13 +42,25 @@ export class Room {
   schools: SchoolsView;
 }
 
+/** A room with what it has made for itself. */
+export class RoomHere extends Room {
+  /** Tasks that it has written, those that are retired too. */
+  @ValidateNested({ each: true })
+  @Type(() => OwnTaskView)
+  ownTasks: OwnTaskView[];
+  /** Kinds of things that it has added, those that are retired too. */
+  @ValidateNested({ each: true })
+  @Type(() => OwnThingsView)
+  ownThings: OwnThingsView[];
+}
+
 /** Where a signed-in device stands: its site, its adults, and who is at it now. */
 export class Here {
   @IsString()
   site: string;
   @ValidateNested({ each: true })
-  @Type(() => Room)
-  rooms: Room[];
+  @Type(() => RoomHere)
+  rooms: RoomHere[];
   @ValidateNested({ each: true })
   @Type(() => Adult)
   adults: Adult[];

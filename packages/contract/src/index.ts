@@ -34,3 +34,4 @@ export * from './refusal.js';
 export { likeFormula } from './formulas.js';
 export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js';
 export * from './schools.js';
+export * from './own.js';

@@ -88,7 +88,16 @@ export { readMore } from './reading/readMore.js';
 export { isFetching } from './trace/isFetching.js';
 export { readGiving, type Request } from './reading/readGiving.js';
 export { ruledOf } from './reading/rulings.js';
-export { counters, counterOf, isCounter, otherCounter, type Things } from './shelf/counters.js';
+export { counters, counterOf, isCounter, otherCounter, type Counter, type Things } from './shelf/counters.js';
+export {
+  entryOf,
+  leastInPile,
+  likable,
+  likableFor,
+  mostInPile,
+  rangeLike,
+  type OwnTaskFacts,
+} from './shelf/ownTask.js';
 export { ageInMonths, cautionsFor, fittingCounters, type Caution } from './shelf/cautions.js';
 export {
   choicesIn,
@@ -104,14 +113,14 @@ export {
   type Task,
   type TaskId,
 } from './shelf/tasks.js';
-export { strands, type Adapted, type ChosenStart, type Strand } from './shelf/task.js';
+export { strands, type Watched, type Adapted, type ChosenStart, type Strand } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';
 export { nextSteps, stepEvidence, type NextStep, type NextSteps } from './next/nextSteps.js';
 export { obstaclesIn, toldObstacle, type SlipPlace, type ToldObstacle } from './evidence/obstacles.js';
 export { type TellingSlip } from './evidence/tellingSlips.js';
-export { isOnShelf, tasksFor } from './shelf/tasksOf.js';
+export { isOnShelf, skillOfTask, tasksFor } from './shelf/tasksOf.js';
 export { votedFor, type Vote } from './recording/showOfHands.js';
 export {
   allStrands,

@@ -1,4 +1,4 @@
-/** A second door, for those who measure, test and simulate: the app itself never comes in by it. */
+/** A second door, for those who measure, test and simulate: what the app says of a child never comes in by it. */
 export { seededUuid, type Random } from './common/random.js';
 export { knowerLevels } from './estimates/knowerLevels.js';
 export { figure } from './common/parameters.js';
@@ -10,6 +10,7 @@ export { observationsOf } from './evidence/observations.js';
 export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
 export { pairsAsked, simulateSittings, type Asked } from './simulate/sittings.js';
+export { oneTry } from './simulate/oneTry.js';
 export { simulateMonths } from './simulate/history.js';
 export { drawChild, trueGoingOn, trueOrder, trueTracking } from './simulate/population.js';
 export { putOf, simulateTry } from './simulate/simulateTry.js';

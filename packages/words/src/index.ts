@@ -1,5 +1,5 @@
 export { appLanguages, languages, offeredLanguages, type AppLanguage } from './languages.js';
-export { english, wordsIn, type Words } from './words.js';
+export { english, wordsIn, type NamedThings, type OwnNames, type Words } from './words.js';
 export { tellCautions } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
@@ -11,5 +11,17 @@ export { adaptationOf, numbersIn, taskWords, type ChoosingWords, type TaskWords 
 export { placeWords } from './telling/parts.js';
 export { optionWords, slotWords } from './telling/slots.js';
 export { amountOf, thingsWords } from './telling/amounts.js';
-export { describeSet } from './telling/things.js';
+export {
+  asksSecond,
+  ownTaskWords,
+  ownTextNames,
+  slotNames,
+  textsOf,
+  unknownSlot,
+  wordsWithOwn,
+  type OwnTask,
+  type OwnTextName,
+  type OwnTexts,
+} from './telling/own.js';
+export { describeSet, titleOf } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

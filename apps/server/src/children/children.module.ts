@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
 import { GroupTimesModule } from '../groupTimes/groupTimes.module.js';
 import { SchoolsModule } from '../schools/schools.module.js';
+import { OwnModule } from '../own/own.module.js';
 import { NotHereModule } from '../notHere/notHere.module.js';
 import { SiteModule } from '../site/site.module.js';
 import { SummariesModule } from '../summaries/summaries.module.js';
@@ -14,6 +15,7 @@ import { ChildrenService } from './children.service.js';
 
 @Module({
   imports: [
+    OwnModule,
     SiteModule,
     TriesModule,
     SittingsModule,

@@ -42,6 +42,7 @@ import { Child } from '../nursery/child.entity.js';
 import { DecisionsService } from '../decisions/decisions.service.js';
 import { today } from '../common/today.js';
 import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
+import { OwnService } from '../own/own.service.js';
 import { SchoolsService } from '../schools/schools.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 
@@ -59,10 +60,15 @@ export class ChildrenService {
     private readonly notHere: NotHereToday,
     private readonly groupTimes: GroupTimesService,
     private readonly schools: SchoolsService,
+    private readonly own: OwnService,
   ) {}
 
   /** Who of a room is to be looked at today, and for what; what was left unfinished. */
-  async today(at: AtWork, roomId: string): Promise<TodayView> {
+  today(at: AtWork, roomId: string): Promise<TodayView> {
+    return this.own.speaking(at, () => this.todayOf(at, roomId));
+  }
+
+  private async todayOf(at: AtWork, roomId: string): Promise<TodayView> {
     const children = await this.sight.childrenOf(at, roomId);
     const day = today();
     const { parts: glances, behind } = await this.summaries.partOf('glance', children);
@@ -131,7 +137,11 @@ export class ChildrenService {
     }));
   }
 
-  async page(at: AtWork, childId: ChildId): Promise<ChildPage> {
+  page(at: AtWork, childId: ChildId): Promise<ChildPage> {
+    return this.own.speaking(at, () => this.pageOf(at, childId));
+  }
+
+  private async pageOf(at: AtWork, childId: ChildId): Promise<ChildPage> {
     const child = await this.sight.child(at, childId);
     const [traces, inGroups, staff] = await Promise.all([
       this.tries.endedOf([childId]),
@@ -160,10 +170,13 @@ export class ChildrenService {
       tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '', day)),
       recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
-      metTasks: [...new Set([...traces, ...inGroups].map(({ task }) => task))],
+      metTasks: [
+        ...new Set([...traces.map((trace) => trace.own ?? trace.task), ...inGroups.map(({ task }) => task)]),
+      ],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
       revised: await this.summaries.revisedOf(childId),
       schools: await this.schools.ofChild(child),
+      ownThings: (await this.own.of([{ id: child.roomId }]))(child.roomId).ownThings,
     };
   }
 

@@ -12,6 +12,7 @@ import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
 import { today } from '../common/today.js';
 import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
+import { OwnService } from '../own/own.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
 import { StatementRulingRow, StepDecisionRow } from '../decisions/decisions.entity.js';
@@ -26,6 +27,7 @@ export class ExportService {
     private readonly sittings: SittingsService,
     private readonly notHere: NotHereToday,
     private readonly groupTimes: GroupTimesService,
+    private readonly own: OwnService,
   ) {}
 
   /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
@@ -68,9 +70,11 @@ export class ExportService {
       this.dataSource.manager.findBy(Staff, { siteId: at.siteId }),
     ]);
     const nameOf = new Map(staff.map((one) => [one.id, one.firstName]));
-    return Papa.unparse(
-      traces.map((trace) => lineOf(trace, nameOf.get(trace.recordedBy) ?? '')),
-      { newline: '\r\n', escapeFormulae: likeFormula },
+    return this.own.speaking(at, async () =>
+      Papa.unparse(
+        traces.map((trace) => lineOf(trace, nameOf.get(trace.recordedBy) ?? '')),
+        { newline: '\r\n', escapeFormulae: likeFormula },
+      ),
     );
   }
 }
@@ -81,6 +85,7 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   startedAt: trace.startedAt,
   recorder,
   task: trace.task,
+  own: trace.own ? namedOf(trace).task : '',
   put: namedOf(trace).title,
   language: trace.language,
   target: trace.target ?? '',

@@ -7,6 +7,8 @@ import { Presence } from '../devices/presence.entity.js';
 import { Language } from '../nursery/language.entity.js';
 import { GroupTime, GroupTimeChild } from '../groupTimes/groupTime.entity.js';
 import { SchoolChange } from '../schools/schoolChange.entity.js';
+import { OwnTaskRow } from '../own/ownTask.entity.js';
+import { OwnThingsRow } from '../own/ownThings.entity.js';
 import { NotHere } from '../notHere/notHere.entity.js';
 import { Room } from '../nursery/room.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
@@ -26,6 +28,7 @@ import { CountsAsTheyHappen1796400000000 } from './migrations/1796400000000-Coun
 import { AsItHappened1796500000000 } from './migrations/1796500000000-AsItHappened.js';
 import { GroupTimes1796600000000 } from './migrations/1796600000000-GroupTimes.js';
 import { WaysOfTheRoom1796700000000 } from './migrations/1796700000000-WaysOfTheRoom.js';
+import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -66,6 +69,8 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       GroupTime,
       GroupTimeChild,
       SchoolChange,
+      OwnTaskRow,
+      OwnThingsRow,
     ],
     migrations: [
       Beginning1764000000000,
@@ -82,6 +87,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       AsItHappened1796500000000,
       GroupTimes1796600000000,
       WaysOfTheRoom1796700000000,
+      OwnTasks1796800000000,
     ],
     migrationsRun: false,
     synchronize: false,

@@ -76,6 +76,8 @@ export class DemoService {
         'erasure',
         'school_change',
         'room_move',
+        'own_task',
+        'own_things',
         'statement_ruling',
         'step_decision',
         'closing',

@@ -12,6 +12,8 @@ import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
 import { DataSource, In, IsNull, Not, type EntityManager } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
+import { OwnTaskRow } from '../own/ownTask.entity.js';
+import { OwnThingsRow } from '../own/ownThings.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
 import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
@@ -70,6 +72,8 @@ export class PeopleService {
       if ((await manager.countBy(Room, { siteId })) === 1) throw clash(spoken().refusals.lastRoom());
       await manager.delete(StaffRoom, { roomId: id });
       await manager.delete(RoomMoveRow, { roomId: id });
+      await manager.delete(OwnTaskRow, { roomId: id });
+      await manager.delete(OwnThingsRow, { roomId: id });
       await manager.delete(SchoolChange, { roomId: id });
       await manager.delete(Room, { id });
     });

@@ -1,13 +1,14 @@
 import { Module } from '@nestjs/common';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { SiteController } from './site.controller.js';
+import { OwnModule } from '../own/own.module.js';
 import { SightModule } from '../sight/sight.module.js';
 import { SiteService } from './site.service.js';
 
 @Module({
-  imports: [LanguagesModule, SightModule],
+  imports: [LanguagesModule, OwnModule, SightModule],
   controllers: [SiteController],
   providers: [SiteService],
-  exports: [SightModule],
+  exports: [OwnModule, SightModule],
 })
 export class SiteModule {}

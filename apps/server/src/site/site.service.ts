@@ -5,6 +5,7 @@ import { DataSource } from 'typeorm';
 import type { AtDevice, AtWork } from '../common/present.js';
 import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from '../nursery/room.entity.js';
+import { OwnService } from '../own/own.service.js';
 import { Site } from '../nursery/site.entity.js';
 import { comesIn, Sight } from '../sight/sight.service.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
@@ -15,6 +16,7 @@ export class SiteService {
     private readonly dataSource: DataSource,
     private readonly sight: Sight,
     private readonly languages: LanguagesService,
+    private readonly own: OwnService,
   ) {}
 
   async here(at: AtDevice): Promise<Here> {
@@ -27,9 +29,16 @@ export class SiteService {
       manager.find(Staff, { where: { siteId: at.siteId }, order: { firstName: 'ASC' } }),
       this.languages.of(at),
     ]);
+    // What a room has made for itself is for those who come in.
+    const ownOf = await this.own.of(at.adult ? rooms : []);
     return {
       site: site.name,
-      rooms: rooms.map(({ id, name, schools }) => ({ id, name, schools: schoolsOf(schools) })),
+      rooms: rooms.map(({ id, name, schools }) => ({
+        id,
+        name,
+        schools: schoolsOf(schools),
+        ...ownOf(id),
+      })),
       adults: staff.filter(comesIn).map(asAdult),
       languages,
       adult: at.adult,

@@ -1,3 +1,4 @@
+import { OwnModule } from '../own/own.module.js';
 import { Module } from '@nestjs/common';
 import { DecisionsModule } from '../decisions/decisions.module.js';
 import { SchoolsModule } from '../schools/schools.module.js';
@@ -7,7 +8,7 @@ import { SummariesService } from './summaries.service.js';
 import { SummaryThread } from './summaryThread.js';
 
 @Module({
-  imports: [TriesModule, DecisionsModule, SchoolsModule],
+  imports: [TriesModule, DecisionsModule, SchoolsModule, OwnModule],
   providers: [SummariesService, SummaryThread, Refresher],
   exports: [SummariesService, Refresher],
 })

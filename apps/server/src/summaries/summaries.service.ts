@@ -10,6 +10,7 @@ import { isHere } from '../sight/sight.service.js';
 import { TriesService } from '../tries/tries.service.js';
 import { ChildSummaryRow } from './childSummary.entity.js';
 import { revisedSince, revisedView } from './revised.js';
+import { OwnService } from '../own/own.service.js';
 import { SchoolsService } from '../schools/schools.service.js';
 import { SummaryThread } from './summaryThread.js';
 import { makeup, type ChildSummary } from './workOut.js';
@@ -43,6 +44,7 @@ export class SummariesService {
     private readonly decisions: DecisionsService,
     private readonly thread: SummaryThread,
     private readonly schools: SchoolsService,
+    private readonly own: OwnService,
   ) {}
 
   private readonly log = new Logger(SummariesService.name);
@@ -155,14 +157,16 @@ export class SummariesService {
     // The count first: whatever is stored while the rest is read makes the summary stale, never wrong.
     const child = await manager.findOneBy(Child, { id: childId });
     if (!child) return null;
-    const [traces, moves, decided, rulings, schools] = await Promise.all([
+    const [traces, moves, decided, rulings, schools, own] = await Promise.all([
       this.tries.endedOf([childId]),
       this.decisions.movesOf(child.roomId),
       this.decisions.decidedOf(childId),
       this.decisions.rulingsOf(childId),
       this.schools.ofChild(child),
+      this.own.countersOf(child.roomId),
     ]);
-    const summary = await this.thread.workOut({ child, traces, moves, decided, rulings, schools }, day);
+    const evidence = { child, traces, moves, decided, rulings, schools, own };
+    const summary = await this.thread.workOut(evidence, day);
     const before = await manager.findOneBy(ChildSummaryRow, { childId });
     const revised = revisedSince(before, summary, child.evidence, day);
     const row = { childId, madeFrom: child.evidence, madeFor: day, makeup, ...summary, revised };

@@ -1,6 +1,7 @@
 import type { GlanceView, StatementRulingView } from '@dotting/contract';
 import {
   canBeBorn,
+  type Counter,
   claimedTo,
   dayOf,
   dotsFor,
@@ -89,6 +90,8 @@ export interface ChildEvidence {
   readonly rulings: ReadonlyMap<SkillId, StatementRulingView>;
   /** The room’s ways, or the child’s own. */
   readonly schools: Schools;
+  /** Kinds of things that the room counts with, beside those of the shelf. */
+  readonly own: readonly Counter[];
 }
 
 /** The summary of a child for a day. The same evidence gives the same summary. */
@@ -115,7 +118,7 @@ function readableOn(evidence: ChildEvidence, day: string): ChildEvidence {
 }
 
 /** The steps, under what adults have pinned and put away. */
-function stepsOf({ child, traces, moves, decided, schools }: ChildEvidence, day: string): Steps {
+function stepsOf({ child, traces, moves, decided, schools, own }: ChildEvidence, day: string): Steps {
   const { choices, easier, bySkill } = nextSteps(traces, day, {
     birthDate: child.birthDate,
     moves,
@@ -124,7 +127,8 @@ function stepsOf({ child, traces, moves, decided, schools }: ChildEvidence, day:
       .filter((one) => one.decision === 'dismissed')
       .map(({ skill, evidence }) => ({ skill, evidence })),
     language: child.languages[0]!,
-    kinds: fittingCounters(child, day),
+    kinds: fittingCounters(child, day, own),
+    own,
     notYet: child.notYet,
     schools,
     readsByTouch: child.touch !== null,

@@ -65,23 +65,40 @@ export function checkReferences(event: TraceEventBody, size: number, path: strin
   }
 }
 
+/** What rooms of the site have made for themselves, as far as a try speaks of it. */
+export interface OwnSpokenOf {
+  /** The task that each own one goes like. */
+  readonly likeOf: ReadonlyMap<string, string>;
+  readonly things: ReadonlySet<string>;
+}
+
 /** @throws RefusedException where the head of a try says what cannot be */
-export function checkHead(put: PutTry): void {
-  checkShelf(put);
+export function checkHead(put: PutTry, own: OwnSpokenOf): void {
+  checkShelf(put, own);
   const flaw = headFlawOf(put);
   if (flaw) throw refusalOf(flaw, put);
 }
 
-function checkShelf({ task, set }: PutTry): void {
-  if (!tasks.some((one) => one.id === task)) throw impossible('task', spoken().steps.noTask({ task }));
-  const { things, layout } = set;
-  const kinds = [
+/** Kinds of things that a try speaks of and the shelf does not have. */
+export const notOnShelf = ({ set }: Pick<PutTry, 'set'>): readonly string[] =>
+  [...new Set(kindsIn(set))].filter((kind) => !isCounter(kind));
+
+function kindsIn({ things, layout }: PutTry['set']): readonly string[] {
+  return [
     things,
     ...[...(layout?.bowls ?? []), ...(layout?.sorted ?? [])].map((bowl) => bowl.things),
     ...(layout?.comparison?.sets ?? []).map((set) => set.things),
+    ...(layout?.carry?.unit ?? []),
     layout?.model ?? things,
   ];
-  const unknown = kinds.find((kind) => !isCounter(kind));
+}
+
+function checkShelf(put: PutTry, own: OwnSpokenOf): void {
+  const { task } = put;
+  if (!tasks.some((one) => one.id === task)) throw impossible('task', spoken().steps.noTask({ task }));
+  if (put.own !== undefined && own.likeOf.get(put.own) !== task)
+    throw impossible('own', spoken().steps.noOwnTask({ task }));
+  const unknown = notOnShelf(put).find((kind) => !own.things.has(kind));
   if (unknown !== undefined) throw impossible('set.things', spoken().steps.noThings({ things: unknown }));
 }
 

@@ -6,8 +6,9 @@ import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type Find
 import type { AtDevice, AtWork } from '../common/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, notFound } from '../http/refusals.js';
+import { OwnService } from '../own/own.service.js';
 import { Sight } from '../sight/sight.service.js';
-import { checkHead, newEvents } from './admission.js';
+import { checkHead, newEvents, notOnShelf } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { today } from '../common/today.js';
 import { MayRecord } from './mayRecord.js';
@@ -30,6 +31,7 @@ export class TriesService {
     private readonly sight: Sight,
     private readonly evidence: Evidence,
     private readonly mayRecord: MayRecord,
+    private readonly own: OwnService,
   ) {}
 
   /**
@@ -37,7 +39,7 @@ export class TriesService {
    * request sent again, or again in parts, leaves the same try.
    */
   async put(at: Recording, id: TraceId, put: PutTry): Promise<TryStored> {
-    checkHead(put);
+    checkHead(put, await this.own.among(at.siteId, put.own, notOnShelf(put)));
     const { childId, recordedBy, presence, startedAt } = put;
     const isBegun = await this.dataSource.manager.existsBy(Try, { id, childId, recordedBy });
     await this.mayRecord.check(at, { childId, recordedBy, presence, at: startedAt }, isBegun);
@@ -71,7 +73,11 @@ export class TriesService {
     return { id, events: recorded.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
 
-  async find(at: AtWork, id: TraceId): Promise<ToldTry> {
+  find(at: AtWork, id: TraceId): Promise<ToldTry> {
+    return this.own.speaking(at, () => this.told(at, id));
+  }
+
+  private async told(at: AtWork, id: TraceId): Promise<ToldTry> {
     const { manager } = this.dataSource;
     const found = await manager.findOne(Try, {
       where: { id, child: { siteId: at.siteId } },

@@ -1,5 +1,5 @@
 import { AsyncLocalStorage } from 'node:async_hooks';
-import { appLanguages, type AppLanguage, type Words } from '@dotting/words';
+import { appLanguages, wordsWithOwn, type AppLanguage, type OwnNames, type Words } from '@dotting/words';
 import { allWords } from '@dotting/words/all';
 
 const speaking = new AsyncLocalStorage<Words>();
@@ -8,6 +8,10 @@ const speaking = new AsyncLocalStorage<Words>();
 export function speakingTo(acceptLanguage: string | undefined, work: () => void): void {
   speaking.run(allWords[firstSpoken(acceptLanguage)], work);
 }
+
+/** Does a part of it with the names, too, that rooms have given to what is their own. */
+export const speakingWith = <Result>(own: OwnNames, work: () => Promise<Result>): Promise<Result> =>
+  speaking.run(wordsWithOwn(spoken(), own), work);
 
 /** The words of whoever is being answered; outside a request English. */
 export const spoken = (): Words => speaking.getStore() ?? allWords.en;

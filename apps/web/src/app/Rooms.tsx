@@ -1,4 +1,4 @@
-import type { Room } from '@dotting/contract';
+import type { RoomHere } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useHere } from '../common/here.js';
@@ -7,8 +7,8 @@ import { words } from '../wording/words.js';
 
 interface RoomsProps {
   /** The one whose children are shown. */
-  readonly room: Room | undefined;
-  readonly onChoose: (room: Room) => void;
+  readonly room: RoomHere | undefined;
+  readonly onChoose: (room: RoomHere) => void;
 }
 
 /** The rooms whose children this adult sees. */

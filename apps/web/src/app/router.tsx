@@ -67,6 +67,14 @@ export const router = createBrowserRouter([
                 lazy: async () => ({ Component: (await import('../shelf/ShelfPage.js')).ShelfPage }),
               },
               {
+                path: 'shelf/write',
+                lazy: async () => ({ Component: (await import('../own/WritePage.js')).WritePage }),
+              },
+              {
+                path: 'shelf/file',
+                lazy: async () => ({ Component: (await import('../own/FromFile.js')).FromFile }),
+              },
+              {
                 path: 'stand-ins',
                 lazy: async () => ({
                   Component: (await import('../standIns/StandInsPage.js')).StandInsPage,
@@ -95,6 +103,10 @@ export const router = createBrowserRouter([
                   {
                     path: 'ways',
                     lazy: async () => ({ Component: (await import('../settings/WaysPage.js')).WaysPage }),
+                  },
+                  {
+                    path: 'things',
+                    lazy: async () => ({ Component: (await import('../own/ThingsPage.js')).ThingsPage }),
                   },
                   {
                     path: 'ideas',

@@ -20,7 +20,7 @@ export const tomasz: PresentAdult = {
 
 const here: Here = {
   site: 'Pennywater Lock House',
-  rooms: [{ id: 'lower', name: 'Lower Pound', schools: usualSchools }],
+  rooms: [{ id: 'lower', name: 'Lower Pound', schools: usualSchools, ownTasks: [], ownThings: [] }],
   adults: [tomasz],
   languages: [],
   adult: tomasz,

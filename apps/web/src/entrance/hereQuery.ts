@@ -5,7 +5,7 @@ import { queryClient } from '../api/queries.js';
 import { keepHere, keptHere } from '../outbox/database.js';
 import { comeInAgain, lockIfIdle } from './stay.js';
 import { leaveNothingBehind } from './signedOut.js';
-import { speak } from '../wording/words.js';
+import { nameOwn, speak } from '../wording/words.js';
 
 /**
  * Where this device stands; null when it is not signed in. Without a connection, as it last stood;
@@ -20,6 +20,7 @@ export const hereQuery = queryOptions({
     const adult = isLocked ? null : (here.adult ?? (await whoCameInWithoutServer()));
     const asItStands = { ...here, adult };
     await keepHere(asItStands);
+    nameOwn(here.rooms);
     await speakTo(adult);
     return asItStands;
   },

@@ -8,7 +8,7 @@ import { DayField } from '../common/DayField.js';
 import { sending } from '../common/sending.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 import { RoleAndRooms } from './RoleAndRooms.js';
 import { words } from '../wording/words.js';
 
@@ -69,7 +69,7 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
     });
   return (
     <FormProvider {...form}>
-      <OfficeForm
+      <FieldsForm
         submitWords={words.common.save()}
         leaveWords={words.common.cancel()}
         isSubmitting={isSubmitting}
@@ -86,7 +86,7 @@ function AdultForm({ adult, office, onSecrets, onDone }: AdultLineProps & { read
           error={errors.leftOn?.message}
           help={words.office.leavesHint()}
         />
-      </OfficeForm>
+      </FieldsForm>
     </FormProvider>
   );
 }

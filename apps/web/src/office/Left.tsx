@@ -9,7 +9,7 @@ import { sayLongDay, sayMoment } from '../common/days.js';
 import { DueToBeErased } from './DueToBeErased.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 import { words } from '../wording/words.js';
 
 /** Children who left, until they are erased; and the proof of what was. */
@@ -92,7 +92,7 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
       setRefused(error.message),
     );
   return (
-    <OfficeForm
+    <FieldsForm
       submitWords={words.erasing.eraseOne()}
       leaveWords={words.common.cancel()}
       isSubmitting={typed.trim() === ''}
@@ -113,7 +113,7 @@ function EraseForm({ child, onClose }: { readonly child: OfficeChild; readonly o
         error={refused !== undefined}
         helperText={refused}
       />
-    </OfficeForm>
+    </FieldsForm>
   );
 }
 

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { FormProvider, useForm } from 'react-hook-form';
 import { sending } from '../common/sending.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 import { RoleAndRooms } from './RoleAndRooms.js';
 import { words } from '../wording/words.js';
 
@@ -29,7 +29,7 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
   );
   return (
     <FormProvider {...form}>
-      <OfficeForm
+      <FieldsForm
         label={words.office.addAdult()}
         submitWords={words.common.add()}
         leaveWords={words.common.cancel()}
@@ -42,7 +42,7 @@ export function NewAdultForm({ office, onAdded, onClose }: NewAdultFormProps) {
         {text('lastName', words.fields.lastName())}
         {text('email', words.entrance.email())}
         <RoleAndRooms office={office} />
-      </OfficeForm>
+      </FieldsForm>
     </FormProvider>
   );
 }

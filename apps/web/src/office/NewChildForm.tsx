@@ -6,7 +6,7 @@ import { OneOf } from '../common/OneOf.js';
 import { sending } from '../common/sending.js';
 import { words } from '../wording/words.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 
 interface NewChildFormProps {
   readonly office: OfficeView;
@@ -28,7 +28,7 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
   );
   return (
     <FormProvider {...form}>
-      <OfficeForm
+      <FieldsForm
         label={words.office.addChild()}
         submitWords={words.common.add()}
         leaveWords={words.common.cancel()}
@@ -47,7 +47,7 @@ export function NewChildForm({ office, onDone }: NewChildFormProps) {
           options={office.rooms.map(({ id, name }) => [id, name])}
           error={errors.roomId?.message}
         />
-      </OfficeForm>
+      </FieldsForm>
     </FormProvider>
   );
 }

@@ -16,7 +16,7 @@ import { OneOf } from '../common/OneOf.js';
 import { sending } from '../common/sending.js';
 import { Several } from '../common/Several.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 import { words } from '../wording/words.js';
 
 interface PlaceFormProps {
@@ -49,7 +49,7 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
       (!adult.rooms.includes(child.roomId) || seenBy.includes(adult.id)),
   );
   return (
-    <OfficeForm
+    <FieldsForm
       submitWords={words.common.save()}
       leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
@@ -96,7 +96,7 @@ export function PlaceForm({ child, office, onDone }: PlaceFormProps) {
           label={words.office.farOff({ day: sayLongDay(lastDay) })}
         />
       )}
-    </OfficeForm>
+    </FieldsForm>
   );
 }
 

@@ -8,7 +8,7 @@ import { useForm } from 'react-hook-form';
 import { sending } from '../common/sending.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
-import { OfficeForm } from './OfficeForm.js';
+import { FieldsForm } from '../common/FieldsForm.js';
 import { words } from '../wording/words.js';
 
 interface RoomLineProps {
@@ -39,7 +39,7 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
   const remove = (): Promise<void> =>
     change('DELETE', `rooms/${room.id}`).catch((error: Error) => setRefused(error.message));
   const form = (
-    <OfficeForm
+    <FieldsForm
       submitWords={words.common.save()}
       leaveWords={words.common.cancel()}
       isSubmitting={isSubmitting}
@@ -61,7 +61,7 @@ export function RoomLine({ room, isNew, onDone }: RoomLineProps) {
         slotProps={{ htmlInput: { inputMode: 'numeric' } }}
         {...register('retentionMonths', { setValueAs: (text: string) => (text === '' ? NaN : Number(text)) })}
       />
-    </OfficeForm>
+    </FieldsForm>
   );
   return (
     <Line label={room.name || words.office.newRoom()} beneath={isOpen && form}>

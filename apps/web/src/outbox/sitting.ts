@@ -1,5 +1,15 @@
-import type { ChildView, ClosingLine, TryHead } from '@dotting/contract';
 import {
+  asCounters,
+  countable,
+  type ChildView,
+  type ClosingLine,
+  type OwnTaskView,
+  type OwnThingsView,
+  type TryHead,
+} from '@dotting/contract';
+import {
+  entryOf,
+  fittingCounters,
   runOf,
   setOf,
   settledEvents,
@@ -15,7 +25,9 @@ import {
   type Schools,
   type SittingPlan,
   type StaffId,
+  type Task,
   type TaskId,
+  type Counter,
   type Trace,
   type TraceEvent,
   type TraceId,
@@ -24,6 +36,8 @@ import {
 /** What lies on the tray, or is to be laid, and why. */
 export interface Plan {
   readonly task: TaskId;
+  /** The room’s own task, where it is one; then the task is that which it goes like. */
+  readonly own?: OwnTaskView | undefined;
   readonly size: number;
   readonly things: string;
   readonly why: string;
@@ -80,6 +94,8 @@ export interface Sitting {
   readonly access: readonly Need[];
   /** The room’s ways, or the child’s own; absent in one that was kept before there were any. */
   readonly schools?: Schools;
+  /** Kinds of things that the child’s room has added; absent in one that was kept before there were any. */
+  readonly ownThings?: readonly OwnThingsView[];
   /** ms since the epoch; null while it goes on. */
   readonly pausedAt: number | null;
   /** The first name of the adult who left it to whoever comes next; absent while it is somebody’s. */
@@ -99,6 +115,20 @@ export type KeptSitting = Omit<Sitting, 'tries'> & { readonly tries: readonly Tr
 /** The ways that go for the child of a sitting. */
 export const schoolsIn = ({ schools = usualSchools }: Pick<Sitting, 'schools'>): Schools => schools;
 
+/** What there is to a plan’s task: as the shelf has it, or as the room has written it. */
+export const taskIn = ({ task, own }: Pick<Plan, 'task' | 'own'>): Task =>
+  own ? entryOf(own) : taskOf(task);
+
+/** Kinds of things that the room has added, as the core knows them. */
+export const ownIn = ({ ownThings = [] }: Pick<Sitting, 'ownThings'>): readonly Counter[] =>
+  asCounters(ownThings);
+
+/** Kinds of things that nothing known of the child speaks against, on a day. */
+export const kindsIn = (
+  { child, ownThings = [] }: Pick<Sitting, 'child' | 'ownThings'>,
+  day: string,
+): readonly string[] => fittingCounters(child, day, asCounters(countable(ownThings)));
+
 export function openTry(sitting: Sitting): SittingTry | undefined {
   return sitting.isOpen ? sitting.tries.at(-1) : undefined;
 }
@@ -116,19 +146,19 @@ export function phaseOf(sitting: Sitting): Phase {
 }
 
 /** The number that a plan's count begins from; by steps, the first of them. Wherever the child begins is one until it is known. */
-export function startOf({ task, size, start, step = 1 }: Plan): number {
+export function startOf({ size, start, step = 1, ...plan }: Plan): number {
   if (typeof start === 'number') return start;
-  return step === 1 ? runOf(taskOf(task), size).start : step;
+  return step === 1 ? runOf(taskIn(plan), size).start : step;
 }
 
 /** Where a plan's count ends. */
-export const targetOf = ({ task, size }: Plan): number => runOf(taskOf(task), size).target;
+export const targetOf = (plan: Plan): number => runOf(taskIn(plan), plan.size).target;
 
 /** The open try as it was laid, or the plan as it is to be. */
 export function onTheTable(sitting: Sitting) {
   const { plan } = sitting;
   const open = openTry(sitting);
-  const task = taskOf(open?.head.task ?? plan.task);
+  const task = open ? taskOf(open.head.task) : taskIn(plan);
   return {
     task,
     set: open?.head.set ?? setOf(task, plan.size, plan.things, plan.layout),

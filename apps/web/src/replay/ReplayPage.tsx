@@ -1,7 +1,7 @@
 import { PageTitle } from '../common/PageTitle.js';
 import type { ToldTry } from '@dotting/contract';
 import { replaySteps, type ReplayStep } from '@dotting/core';
-import { describeSet, tellStepSlip } from '@dotting/words';
+import { tellStepSlip, titleOf } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -49,7 +49,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
   return (
     <Box sx={{ display: 'grid', gap: 1.5, maxWidth: 900 }}>
       <Box>
-        <PageTitle>{describeSet(words, tried.set, tried.target)}</PageTitle>
+        <PageTitle>{titleOf(words, tried)}</PageTitle>
         <Typography color="textSecondary">
           {sayMoment(tried.startedAt)}, {tried.recorder}
         </Typography>

@@ -12,7 +12,14 @@ import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { target } from '../common/theme.js';
 import { words } from '../wording/words.js';
-import { childrenOf, findablePages, findableTasks, headingOf, type Findable } from './findable.js';
+import {
+  childrenOf,
+  findablePages,
+  findableTasks,
+  headingOf,
+  ownTasksOf,
+  type Findable,
+} from './findable.js';
 
 type FoundTask = Extract<Findable, { readonly kind: 'task' }>;
 
@@ -24,7 +31,9 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
   const [typed, setTyped] = useState('');
   const registers = useQueries({ queries: here.rooms.map((room) => todayQuery(room.id)) });
   const children = here.rooms.flatMap((room, i) => childrenOf(room, registers[i]?.data?.register ?? []));
-  const findables = task ? children : [...children, ...findableTasks(), ...findablePages(adult.role)];
+  const findables = task
+    ? children
+    : [...children, ...here.rooms.flatMap(ownTasksOf), ...findableTasks(), ...findablePages(adult.role)];
   const label = task ? words.search.with({ task: task.name }) : words.search.what();
 
   const choose = (found: Findable | null): void => {
@@ -34,7 +43,8 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
       return setTask(found);
     }
     onClose();
-    if (task && found.kind === 'child') void navigate(`/sit/${found.id}`, { state: { task: task.task } });
+    if (task && found.kind === 'child')
+      void navigate(`/sit/${found.id}`, { state: { task: task.task, own: task.own } });
     else void navigate(found.to);
   };
 
@@ -60,7 +70,7 @@ export function Search({ onClose }: { readonly onClose: () => void }) {
           groupBy={headingOf}
           getOptionLabel={({ name }) => name}
           getOptionKey={(found) =>
-            `${found.kind} ${found.kind === 'task' ? found.task : found.to} ${found.name}`
+            `${found.kind} ${found.kind === 'task' ? (found.own?.id ?? found.task) : found.to} ${found.name}`
           }
           filterOptions={filter}
           loading={registers.some(({ isPending }) => isPending)}

@@ -1,4 +1,4 @@
-import type { RegisterEntry, Role, Room } from '@dotting/contract';
+import type { OwnTaskView, RegisterEntry, Role, Room, RoomHere } from '@dotting/contract';
 import { tasks, type TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import { words } from '../wording/words.js';
@@ -11,7 +11,7 @@ export type Findable = {
 } & (
   | { readonly kind: 'child'; readonly id: string; readonly to: string }
   | { readonly kind: 'page'; readonly to: string }
-  | { readonly kind: 'task'; readonly task: TaskId }
+  | { readonly kind: 'task'; readonly task: TaskId; readonly own?: OwnTaskView }
 );
 
 /** The heading under which it stands among what is found. */
@@ -43,6 +43,12 @@ export const findableTasks = (): readonly Findable[] =>
       detail: words.strands[strand](),
     }));
 
+/** The tasks that a room has written. */
+export const ownTasksOf = ({ name: room, ownTasks }: RoomHere): readonly Findable[] =>
+  ownTasks
+    .filter(({ retired }) => !retired)
+    .map((own) => ({ kind: 'task', task: own.like, own, name: own.texts.name, detail: room }));
+
 /** The pages and settings that an adult of this role has. */
 export function findablePages(role: Role): readonly Findable[] {
   const settings = words.settings.title();
@@ -55,8 +61,13 @@ export function findablePages(role: Role): readonly Findable[] {
     ['/shelf', words.shelf.title(), ''],
     ['/settings', words.settings.own(), settings],
     ['/settings', words.keys.use(), settings],
+    ['/settings/things', words.ownThings.title(), settings],
     ['/settings/ideas', words.settings.ideas(), settings],
     ['/settings/languages', words.settings.languages(), settings],
+  ];
+  const ofWriters: typeof pages = [
+    ['/shelf/write', words.ownTasks.write(), words.shelf.title()],
+    ['/shelf/file', words.ownTasks.file.title(), words.shelf.title()],
   ];
   const ofLeads: typeof pages = [
     ['/settings/devices', words.settings.devices(), settings],
@@ -65,10 +76,12 @@ export function findablePages(role: Role): readonly Findable[] {
     ['/office/people', words.office.roomsAndStaff(), office],
     ['/office/left', words.erasing.left(), office],
   ];
-  return [...pages, ...(role === 'lead' ? ofLeads : [])].map(([to, name, detail]) => ({
-    kind: 'page',
-    to,
-    name,
-    detail,
-  }));
+  return [...pages, ...(role === 'assistant' ? [] : ofWriters), ...(role === 'lead' ? ofLeads : [])].map(
+    ([to, name, detail]) => ({
+      kind: 'page',
+      to,
+      name,
+      detail,
+    }),
+  );
 }

@@ -18,6 +18,7 @@ export function SettingsPage() {
           {words.settings.own()}
         </NavLink>
         <NavLink to="/settings/ways">{words.settings.schools()}</NavLink>
+        <NavLink to="/settings/things">{words.ownThings.title()}</NavLink>
         <NavLink to="/settings/ideas">{words.settings.ideas()}</NavLink>
         <NavLink to="/settings/languages">{words.settings.languages()}</NavLink>
         {adult.role === 'lead' && <NavLink to="/settings/devices">{words.settings.devices()}</NavLink>}

@@ -1,3 +1,4 @@
+import type { OwnTaskView } from '@dotting/contract';
 import type { TaskId } from '@dotting/core';
 import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
@@ -8,8 +9,13 @@ import { useState } from 'react';
 import { words } from '../wording/words.js';
 import { TaskCard } from './TaskCard.js';
 
+interface CardButtonProps {
+  readonly task: TaskId;
+  readonly own: OwnTaskView | undefined;
+}
+
 /** The card of the task that is being laid, on one tap. */
-export function CardButton({ task }: { readonly task: TaskId }) {
+export function CardButton({ task, own }: CardButtonProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <>
@@ -20,10 +26,10 @@ export function CardButton({ task }: { readonly task: TaskId }) {
         open={isOpen}
         onClose={() => setOpen(false)}
         fullWidth
-        aria-label={taskWords(words, task).name()}
+        aria-label={own?.texts.name ?? taskWords(words, task).name()}
       >
         <DialogContent>
-          <TaskCard id={task} />
+          <TaskCard id={task} own={own} />
         </DialogContent>
         <DialogActions>
           <Button onClick={() => setOpen(false)}>{words.sitting.toTray()}</Button>

@@ -1,33 +1,68 @@
-import type { Room } from '@dotting/contract';
-import { strands, tasks, type Task } from '@dotting/core';
+import type { OwnTaskView, RoomHere } from '@dotting/contract';
+import { strands, taskOf, tasks, type Task } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useOutletContext, useSearchParams } from 'react-router';
-import { todayQuery } from '../api/queries.js';
+import { Link, useOutletContext, useSearchParams } from 'react-router';
+import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { narrow, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
+import { TaskActions } from './TaskActions.js';
 import { TaskCard } from './TaskCard.js';
 
-/** Every task of the shelf by strand; each opens its card, which can be printed and started with a child. */
+/** What can be opened: a task of the shelf, or one that the room has written. */
+interface Entry {
+  readonly key: string;
+  readonly to: string;
+  readonly name: string;
+  readonly childDoes: string;
+  readonly group: string;
+}
+
+const shippedEntry = ({ id, strand }: Task): Entry => {
+  const told = taskWords(words, id);
+  return {
+    key: id,
+    to: `?task=${id}`,
+    name: told.name(),
+    childDoes: told.childDoes(),
+    group: words.strands[strand](),
+  };
+};
+
+const ownEntry = ({ id, texts, retired }: OwnTaskView): Entry => ({
+  key: id,
+  to: `?own=${id}`,
+  name: texts.name,
+  childDoes: texts.childDoes,
+  group: retired ? words.ownThings.retired() : words.ownTasks.ours(),
+});
+
+/** Every task of the shelf by strand, and first those the room has written; each opens its card, which can be printed and started with a child. */
 export function ShelfPage() {
+  const room = useOutletContext<RoomHere | undefined>();
   const [typed, setTyped] = useState('');
   const [params] = useSearchParams();
-  const opened = tasks.find(({ id }) => id === params.get('task')) ?? tasks[0]!;
-  const found = tasks.filter((task) => isFound(task, typed));
+  const own = room?.ownTasks.find(({ id }) => id === params.get('own'));
+  const opened = own ? taskOf(own.like) : (tasks.find(({ id }) => id === params.get('task')) ?? tasks[0]!);
+  const inUse = (room?.ownTasks ?? []).filter(({ retired }) => !retired);
+  const retired = (room?.ownTasks ?? []).filter((one) => one.retired);
+  const entries = [...inUse.map(ownEntry), ...tasks.map(shippedEntry), ...retired.map(ownEntry)];
+  const found = entries.filter((entry) => isFound(entry, typed));
+  const groups = [
+    words.ownTasks.ours(),
+    ...strands.map((strand) => words.strands[strand]()),
+    words.ownThings.retired(),
+  ];
   return (
     <Box sx={page}>
       <Box sx={{ displayPrint: 'none', display: 'grid', gap: 1.5, alignContent: 'start' }}>
         <PageTitle>{words.shelf.title()}</PageTitle>
-        <Link to="/stand-ins" style={{ color: 'inherit' }}>
-          {words.standIns.title()}
-        </Link>
+        <Beside />
         <TextField
           label={words.shelf.find()}
           value={typed}
@@ -35,93 +70,74 @@ export function ShelfPage() {
           size="small"
         />
         {found.length === 0 && <Typography role="status">{words.search.nothing()}</Typography>}
-        {strands.map((strand) => (
-          <Strand
-            key={strand}
-            name={words.strands[strand]()}
-            tasks={found.filter((one) => one.strand === strand)}
-            opened={opened}
+        {groups.map((group) => (
+          <Group
+            key={group}
+            name={group}
+            entries={found.filter((one) => one.group === group)}
+            opened={own?.id ?? opened.id}
           />
         ))}
       </Box>
       <Box>
-        <Actions task={opened} />
-        <TaskCard id={opened.id} />
+        <TaskActions room={room} task={opened} own={own} />
+        <TaskCard id={opened.id} own={own} />
       </Box>
     </Box>
   );
 }
 
+/** What else there is to do at the shelf. */
+function Beside() {
+  const { adult } = useHere();
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 2.5, rowGap: 0.5, '& a': { color: 'inherit' } }}>
+      {adult.role !== 'assistant' && (
+        <>
+          <Link to="/shelf/write">{words.ownTasks.write()}</Link>
+          <Link to="/shelf/file">{words.ownTasks.fromFile()}</Link>
+        </>
+      )}
+      <Link to="/settings/things">{words.ownThings.title()}</Link>
+      <Link to="/stand-ins">{words.standIns.title()}</Link>
+    </Box>
+  );
+}
+
 /** By its name, what the child does, or its strand. */
-function isFound({ id, strand }: Task, typed: string): boolean {
-  const told = taskWords(words, id);
-  const all = [told.name(), told.childDoes(), words.strands[strand]()].join(' ').toLocaleLowerCase();
+function isFound({ name, childDoes, group }: Entry, typed: string): boolean {
+  const all = [name, childDoes, group].join(' ').toLocaleLowerCase();
   return all.includes(typed.trim().toLocaleLowerCase());
 }
 
-interface StrandProps {
+interface GroupProps {
   readonly name: string;
-  readonly tasks: readonly Task[];
-  readonly opened: Task;
+  readonly entries: readonly Entry[];
+  readonly opened: string;
 }
 
-function Strand({ name, tasks: ofStrand, opened }: StrandProps) {
-  if (ofStrand.length === 0) return null;
+function Group({ name, entries, opened }: GroupProps) {
+  if (entries.length === 0) return null;
   return (
     <Box component="section" aria-label={name}>
       <Typography variant="body2" color="textSecondary" component="h2">
         {name}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.5 }}>
-        {ofStrand.map(({ id }) => (
+        {entries.map(({ key, to, name: told }) => (
           <Button
-            key={id}
+            key={key}
             component={Link}
-            to={`?task=${id}`}
+            to={to}
             replace
             preventScrollReset
-            aria-current={id === opened.id}
+            aria-current={key === opened}
             sx={{ px: 1.5, '&[aria-current=true]': { bgcolor: 'sand', borderColor: 'ink', fontWeight: 700 } }}
           >
-            {taskWords(words, id).name()}
+            {told}
           </Button>
         ))}
       </Box>
-    </Box>
-  );
-}
-
-/** Start it with a child of the room, or print its card. */
-function Actions({ task }: { readonly task: Task }) {
-  const room = useOutletContext<Room | undefined>();
-  const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
-  const navigate = useNavigate();
-  return (
-    <Box sx={{ displayPrint: 'none', display: 'flex', gap: 1, flexWrap: 'wrap', mb: 2 }}>
-      {task.inGroup ? (
-        <Button component={Link} to="/hands" variant="contained" color="secondary">
-          {words.shelf.withGroup()}
-        </Button>
-      ) : (
-        <TextField
-          select
-          size="small"
-          label={words.shelf.startWith()}
-          value=""
-          onChange={(event) => void navigate(`/sit/${event.target.value}`, { state: { task: task.id } })}
-          sx={{ minWidth: '12rem' }}
-        >
-          {(data?.register ?? []).map(({ id, firstName }) => (
-            <MenuItem key={id} value={id}>
-              {firstName}
-            </MenuItem>
-          ))}
-        </TextField>
-      )}
-      <Button component={Link} to={`/group?task=${task.id}`}>
-        {words.group.shownToGroup()}
-      </Button>
-      <Button onClick={() => window.print()}>{words.shelf.print()}</Button>
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import type { OwnTaskView } from '@dotting/contract';
 import type { TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
@@ -28,10 +29,12 @@ export function SittingPage() {
   const taken = useLocation().state as {
     readonly step?: Chosen;
     readonly task?: TaskId;
+    readonly own?: OwnTaskView;
     readonly round?: number;
   } | null;
   const chosen =
-    taken?.step ?? (taken?.round ? { round: taken.round } : taken?.task ? { task: taken.task } : null);
+    taken?.step ??
+    (taken?.round ? { round: taken.round } : taken?.task ? { task: taken.task, own: taken.own } : null);
   const { adult } = useHere();
   const {
     data: stores,

@@ -1,12 +1,13 @@
 import type { TryHead } from '@dotting/contract';
-import { captureKinds, choicesIn, runOf, setOf, taskOf, type Gesture, type Need } from '@dotting/core';
+import { captureKinds, choicesIn, runOf, setOf, type Gesture, type Need } from '@dotting/core';
 import type { Now } from './now.js';
-import { startOf, targetOf, type Sitting } from '../outbox/sitting.js';
+import { startOf, targetOf, taskIn, type Sitting } from '../outbox/sitting.js';
 
 /** The try that a first gesture begins, as planned. */
 export function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   const { plan, child } = sitting;
-  const task = taskOf(plan.task);
+  const task = taskIn(plan);
+  const met = plan.own?.id ?? plan.task;
   const choices = choicesIn(task, plan.layout);
   const head: TryHead = {
     childId: child.id,
@@ -14,6 +15,7 @@ export function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     recordedBy: sitting.staffId,
     startedAt: now.iso,
     task: plan.task,
+    ...(plan.own && { own: plan.own.id }),
     language: plan.language,
     version: 2,
     set: setOf(task, plan.size, plan.things, plan.layout) as TryHead['set'],
@@ -27,7 +29,7 @@ export function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     help: 'none',
     answeredBy: 'alone',
     firstTime:
-      !sitting.metTasks.includes(plan.task) && sitting.tries.every((one) => one.head.task !== plan.task),
+      !sitting.metTasks.includes(met) && sitting.tries.every(({ head }) => (head.own ?? head.task) !== met),
     ended: null,
     ...headAccess(sitting.access),
     ...(gesture.kind === 'whole' && { whole: true as const }),

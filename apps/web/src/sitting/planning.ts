@@ -2,7 +2,6 @@ import {
   beginSitting,
   comparedPairs,
   figure,
-  fittingCounters,
   layoutFor,
   liesAmongOthers,
   mixedUpWith,
@@ -11,7 +10,6 @@ import {
   seedFrom,
   sizeBySteps,
   sizeFor,
-  taskOf,
   tellingSeed,
   waysBySchool,
   type BegunSitting,
@@ -21,10 +19,19 @@ import {
 import { tellNext } from '@dotting/words';
 import { words } from '../wording/words.js';
 import type { Now } from './now.js';
-import { schoolsIn, tracesOf, withHead, type Plan, type Sitting } from '../outbox/sitting.js';
+import {
+  kindsIn,
+  ownIn,
+  schoolsIn,
+  taskIn,
+  tracesOf,
+  withHead,
+  type Plan,
+  type Sitting,
+} from '../outbox/sitting.js';
 
-/** A start and a step are chosen for the task that lies there, and for no other. */
-const asUsual = { start: undefined, step: undefined } as const;
+/** A start and a step are chosen for the task that lies there, and for no other; of the shelf unless it is said. */
+const asUsual = { start: undefined, step: undefined, own: undefined } as const;
 
 export const dayOfNow = (now: Now): string => now.iso.slice(0, 10);
 
@@ -35,7 +42,8 @@ export function begun(
     earlier,
     access,
     language,
-  }: Pick<Sitting, 'child' | 'earlier' | 'access'> & { readonly language: string },
+    ownThings,
+  }: Pick<Sitting, 'child' | 'earlier' | 'access' | 'ownThings'> & { readonly language: string },
   step: { readonly task: TaskId; readonly n: number },
   now: Now,
 ): BegunSitting {
@@ -48,7 +56,7 @@ export function begun(
     day: dayOfNow(now),
     minutes: isShort ? figure.minutesOfShort : figure.minutesOfSitting,
     most: isShort ? figure.thingsOfShort : null,
-    kinds: fittingCounters(child, dayOfNow(now)),
+    kinds: kindsIn({ child, ...(ownThings && { ownThings }) }, dayOfNow(now)),
   });
 }
 
@@ -57,12 +65,12 @@ export function begun(
  * same plan is laid again after a reload; the task's ways by turns, unless one is chosen.
  */
 export function laid(
-  sitting: Pick<Sitting, 'id' | 'tries' | 'child' | 'earlier' | 'schools'>,
+  sitting: Pick<Sitting, 'id' | 'tries' | 'child' | 'earlier' | 'schools' | 'ownThings'>,
   plan: Plan,
   now: Now,
   way?: string,
 ): Plan {
-  const task = taskOf(plan.task);
+  const task = taskIn(plan);
   const { step = 1 } = plan;
   const size = step === 1 ? sizeFor(task, plan.size) : sizeBySteps(task, plan.size, step);
   const before = sitting.tries.filter((one) => one.head.task === task.id).length;
@@ -71,12 +79,12 @@ export function laid(
   const chosen = way ?? ways?.[before % ways.length];
   const drawn = (seedFrom(sitting.id) + sitting.tries.length) % 2 ** 31;
   const things = task.only ?? plan.things;
-  const kinds = fittingCounters(sitting.child, dayOfNow(now));
+  const around = { kinds: kindsIn(sitting, dayOfNow(now)), own: ownIn(sitting) };
   const soFar = task.compares || liesAmongOthers(task) ? [...sitting.earlier, ...tracesOf(sitting)] : [];
   const pairs = task.compares ? comparedPairs(soFar) : [];
-  const seed = tellingSeed(task, size, things, drawn, chosen, kinds, pairs);
+  const seed = tellingSeed(task, size, things, drawn, chosen, around, pairs);
   const made = layoutFor(task, size, things, seed, chosen, {
-    kinds,
+    ...around,
     schools,
     mixedUp: mixedUpWith(size, soFar),
   });
@@ -92,7 +100,9 @@ export function relaid(
   way: string | undefined,
   now: Now,
 ): Sitting {
-  const isOtherTask = change.task !== undefined && change.task !== sitting.plan.task;
+  const isOtherTask =
+    change.task !== undefined &&
+    (change.task !== sitting.plan.task || change.own?.id !== sitting.plan.own?.id);
   const isChosen = sitting.stage === 'planning' && isOtherTask;
   // The reason was that of the task before.
   const changed = {
@@ -141,13 +151,19 @@ export function planned(sitting: Sitting, now: Now): Sitting {
     birthDate: child.birthDate,
     plan: whole,
     pausedMs,
-    kinds: fittingCounters(child, dayOfNow(now)),
+    kinds: kindsIn(sitting, dayOfNow(now)),
     most: access.includes('attention') ? figure.thingsOfShort : null,
     now: now.iso,
   });
+  // The room’s own task goes on while what it goes like does.
+  const own = task === plan.task && plan.own ? { own: plan.own } : {};
   return {
     ...sitting,
-    plan: laid(sitting, { ...plan, ...asUsual, task, size: n, things, why: tellNext(words, why) }, now),
+    plan: laid(
+      sitting,
+      { ...plan, ...asUsual, ...own, task, size: n, things, why: tellNext(words, why) },
+      now,
+    ),
     isPlanDue: false,
   };
 }

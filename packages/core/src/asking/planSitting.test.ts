@@ -16,6 +16,7 @@ const tray = (
   main = task,
 ) =>
   trayFor({
+    own: [],
     task,
     main,
     n,

@@ -2,6 +2,8 @@ import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
 import { looksAt } from '../evidence/went.js';
 import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
+import type { Counter } from '../shelf/counters.js';
+import { entryOf, type OwnTaskFacts } from '../shelf/ownTask.js';
 import { spareThings } from '../shelf/layout.js';
 import { addedUp } from '../shelf/thingsFor.js';
 import { largestOf, laysThings, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
@@ -106,14 +108,21 @@ export interface TrayOf {
   readonly child: CautionedChild;
   /** YYYY-MM-DD. */
   readonly day: string;
+  /** Kinds that the room has added. */
+  readonly own: readonly Counter[];
+  /** The room’s own task that is put first, where it is one. */
+  readonly ownTask?: OwnTaskFacts | undefined;
 }
 
 /**
  * The tray for a sitting: enough of each thing for its numbers to go up a little, what else its
  * tasks need, and the cautions of all of it.
  */
-export function trayFor({ task, main, n, things, layout, other, round = [], child, day }: TrayOf): TrayPlan {
-  const tasks = [...new Set([task, main, ...(other === null ? [] : [other]), ...round])].map(taskOf);
+export function trayFor(tray: TrayOf): TrayPlan {
+  const { task, main, n, things, layout, other, round = [], child, day, own, ownTask } = tray;
+  const tasks = [...new Set([task, main, ...(other === null ? [] : [other]), ...round])].map((id) =>
+    ownTask && id === ownTask.like ? entryOf(ownTask) : taskOf(id),
+  );
   const amounts = new Map<string, number>();
   const need = (kind: string, amount: number): void => {
     amounts.set(kind, Math.max(amount, amounts.get(kind) ?? 0));
@@ -129,7 +138,9 @@ export function trayFor({ task, main, n, things, layout, other, round = [], chil
   return {
     things: [...amounts].map(([kind, amount]) => ({ kind, amount })),
     tasks: tasks.map(({ id }) => id),
-    cautions: [...amounts.keys()].flatMap((kind) => cautionsFor(kind, child, day)),
+    cautions: [...amounts.keys(), ...(ownTask?.beside ?? [])].flatMap((kind) =>
+      cautionsFor(kind, child, day, own),
+    ),
   };
 }
 

@@ -15,7 +15,15 @@ function asked(hypothesis: Hypothesis, count: number, seed = 1): readonly Compar
   for (let i = 0; i < count; i++) {
     const task = taskOf(i % 12 < 6 ? 'which-more' : 'which-fewer');
     const n = 4 + (i % 5);
-    const from = tellingSeed(task, n, 'cork', Math.floor(random() * 1e6), undefined, counterKinds, pairs);
+    const from = tellingSeed(
+      task,
+      n,
+      'cork',
+      Math.floor(random() * 1e6),
+      undefined,
+      { kinds: counterKinds },
+      pairs,
+    );
     const { comparison } = layoutFor(task, n, 'cork', from)!;
     pairs.push({ comparison: comparison!, chosen: chosenBy(hypothesis, comparison!, random) });
   }
@@ -116,6 +124,6 @@ describe(tellingPair, () => {
 
   test('a task that compares nothing keeps its seed', () => {
     const id: TaskId = 'count-row';
-    expect(tellingSeed(taskOf(id), 5, 'cork', 77, undefined, counterKinds, [])).toBe(77);
+    expect(tellingSeed(taskOf(id), 5, 'cork', 77, undefined, { kinds: counterKinds }, [])).toBe(77);
   });
 });

@@ -1,5 +1,5 @@
 import { figure } from '../common/parameters.js';
-import { layoutFor } from '../shelf/layout.js';
+import { layoutFor, type Around } from '../shelf/layout.js';
 import type { TaskEntry } from '../shelf/task.js';
 import { tellingPair } from './tellingPair.js';
 import type { ComparedPair } from './comparingRule.js';
@@ -16,14 +16,12 @@ export function tellingSeed(
   things: string,
   seed: number,
   way: string | undefined,
-  kinds: readonly string[],
+  around: Pick<Around, 'kinds' | 'own'>,
   pairs: readonly ComparedPair[],
 ): number {
   // Cards differ in nothing but the number.
   if (task.compares?.onCards) return seed;
   const seeds = Array.from({ length: figure.comparingCandidates }, (_, i) => seed + i);
-  const candidates = seeds.flatMap(
-    (one) => layoutFor(task, n, things, one, way, { kinds })?.comparison ?? [],
-  );
+  const candidates = seeds.flatMap((one) => layoutFor(task, n, things, one, way, around)?.comparison ?? []);
   return candidates.length === 0 ? seed : seeds[tellingPair(candidates, pairs)]!;
 }

@@ -1,5 +1,5 @@
 import { figure } from '../common/parameters.js';
-import { counterKinds } from '../shelf/counters.js';
+import { counterKinds, type Counter } from '../shelf/counters.js';
 import { isHeldBack, openWays, type Lesson } from '../shelf/lessons.js';
 import { layoutFor } from '../shelf/layout.js';
 import {
@@ -80,6 +80,8 @@ export interface NextStepsOptions {
   readonly notYet?: readonly Lesson[];
   /** Kinds of things that may be laid for the child; all of them where nothing is said. */
   readonly kinds?: readonly string[];
+  /** Kinds that the room has added. */
+  readonly own?: readonly Counter[];
   /** The room’s ways, or the child’s own. */
   readonly schools?: Schools;
   /** Numerals are felt, not seen. */
@@ -215,6 +217,7 @@ class StepMaker {
       things,
       layoutFor(task, n, things, 1, this.firstWay(task), {
         kinds: this.kinds,
+        own: this.options.own ?? [],
         schools: this.schools,
         mixedUp: liesAmongOthers(task) ? child.mixedUpWith(n) : [],
       }),

@@ -1,4 +1,4 @@
-import { counterKinds, counterOf, type Allergen } from './counters.js';
+import { counters, counterOf, type Allergen, type Counter } from './counters.js';
 
 /** What a caution needs to know of the child. */
 export interface CautionedChild {
@@ -34,15 +34,19 @@ export function isTakenAsMouthing(child: CautionedChild, day: string): boolean {
  * proposed is chosen among them. An adult may still lay another, with its cautions before her.
  *
  * @param day YYYY-MM-DD
+ * @param own kinds that the room has added: they follow those of the shelf
  */
-export function fittingCounters(child: CautionedChild, day: string): readonly string[] {
-  const isSafe = (kind: string): boolean => {
-    const { small, allergen } = counterOf(kind);
+export function fittingCounters(
+  child: CautionedChild,
+  day: string,
+  own: readonly Counter[] = [],
+): readonly string[] {
+  const isSafe = ({ small, sharp, food, allergen }: Counter): boolean => {
     // What a list of allergies means is for the adult to say: with any list nothing of the kind is proposed.
-    const isSpokenAgainst = allergen !== undefined && child.allergies.trim() !== '';
-    return !isSpokenAgainst && !(small && isTakenAsMouthing(child, day));
+    const isSpokenAgainst = (allergen ?? food) !== undefined && child.allergies.trim() !== '';
+    return !isSpokenAgainst && !((small || sharp) && isTakenAsMouthing(child, day));
   };
-  return counterKinds.filter(isSafe);
+  return [...counters, ...own].filter(isSafe).map(({ id }) => id);
 }
 
 /** Why a child is taken as one who might swallow small things. */
@@ -53,6 +57,9 @@ export type Caution =
   | { readonly kind: 'choking'; readonly things: string; readonly because: ChokingBecause }
   | { readonly kind: 'small-parts'; readonly things: string }
   | { readonly kind: 'mouthed' }
+  | { readonly kind: 'sharp'; readonly things: string }
+  | { readonly kind: 'food'; readonly things: string; readonly food: string }
+  | { readonly kind: 'food-and-allergy'; readonly things: string; readonly food: string }
   | { readonly kind: 'allergy'; readonly things: string; readonly allergen: Allergen }
   | { readonly kind: 'care'; readonly things: string };
 
@@ -60,8 +67,14 @@ export type Caution =
  * What to look after when these things are laid before this child, most pressing first. It defers
  * to the setting's own rules: a first test, never a licence.
  */
-export function cautionsFor(things: string, child: CautionedChild, day: string): readonly Caution[] {
-  const { small, allergen } = counterOf(things);
+export function cautionsFor(
+  things: string,
+  child: CautionedChild,
+  day: string,
+  own: readonly Counter[] = [],
+): readonly Caution[] {
+  const { small, sharp, food, mouthable, allergen } = counterOf(things, own);
+  const hasAllergies = child.allergies.trim() !== '';
   const mouthing = isTakenAsMouthing(child, day);
   const cautions: Caution[] = [];
   if (small)
@@ -70,8 +83,10 @@ export function cautionsFor(things: string, child: CautionedChild, day: string):
         ? { kind: 'choking', things, because: chokingBecause(child) }
         : { kind: 'small-parts', things },
     );
-  if (mouthing) cautions.push({ kind: 'mouthed' });
-  if (allergen && child.allergies.trim() !== '') cautions.push({ kind: 'allergy', things, allergen });
+  if (sharp) cautions.push({ kind: 'sharp', things });
+  if (food !== undefined) cautions.push({ kind: hasAllergies ? 'food-and-allergy' : 'food', things, food });
+  if (mouthing || mouthable) cautions.push({ kind: 'mouthed' });
+  if (allergen && hasAllergies) cautions.push({ kind: 'allergy', things, allergen });
   return [...cautions, { kind: 'care', things }];
 }
 

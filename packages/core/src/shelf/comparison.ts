@@ -1,6 +1,6 @@
 import { pick, type Random } from '../common/random.js';
 import type { ComparedSet, Comparison, Relation, Trap } from '../trace/trace.js';
-import { counterOf } from './counters.js';
+import { counterOf, type Counter } from './counters.js';
 
 /** How sets are made for a task: what is asked of them, and what is made to differ. */
 export interface ComparisonWish {
@@ -10,6 +10,8 @@ export interface ComparisonWish {
   readonly things: string;
   /** Kinds that may be laid for the child. */
   readonly kinds: readonly string[];
+  /** Kinds that the room has added. */
+  readonly own?: readonly Counter[];
   /** What differs; each on either side by lot, so that it agrees with the number in half of the pairs. */
   readonly differ: readonly Trap[];
   /** One of the sets may be empty. */
@@ -46,7 +48,7 @@ export function comparisonFor(wish: ComparisonWish, random: Random): Comparison 
   // Sides are drawn whether they are used or not: the same seed lays the same numbers for every task.
   const [longest, widest] = [pick(random, [...ns.keys()]), pick(random, [...ns.keys()])];
   const isSpread = differ.includes('spread') && Math.min(...ns) > 1 && random() < 0.5;
-  const base = ns.map((n, i) => rowOf(n, kinds[i]!));
+  const base = ns.map((n, i) => rowOf(n, counterOf(kinds[i]!, wish.own)));
   const lengths = stretched(base, differ.includes('length') ? longest : null, isSpread);
   const rows = base.map((set, i) => ({ ...set, length: tens(lengths[i]!) }));
   const sets = isSpread ? spreadOut(rows, widest) : rows;
@@ -76,21 +78,19 @@ function fewerThan(n: number, isNear: boolean, random: Random): number {
 
 /** One kind for all, or, where size differs, small things against large. */
 function kindsFor(
-  { things, kinds, differ }: ComparisonWish,
+  { things, kinds, own, differ }: ComparisonWish,
   count: number,
   random: Random,
 ): readonly string[] {
-  const ofSize = [...new Set([things, ...kinds])].toSorted(
-    (a, b) => counterOf(a).across - counterOf(b).across,
-  );
+  const across = (kind: string): number => counterOf(kind, own).across;
+  const ofSize = [...new Set([things, ...kinds])].toSorted((a, b) => across(a) - across(b));
   const [small, large] = [ofSize[0]!, ofSize.at(-1)!];
   const big = Math.floor(random() * count);
-  const isOfTwoSizes = differ.includes('size') && counterOf(large).across > 1.4 * counterOf(small).across;
+  const isOfTwoSizes = differ.includes('size') && across(large) > 1.4 * across(small);
   return Array.from({ length: count }, (_, i) => (!isOfTwoSizes ? things : i === big ? large : small));
 }
 
-function rowOf(n: number, things: string): ComparedSet {
-  const { across } = counterOf(things);
+function rowOf(n: number, { id: things, across }: Counter): ComparedSet {
   if (n === 0) return { n, things, length: 0, depth: 0, across: 0 };
   return { n, things, across, depth: across, length: n === 1 ? across : across * (1 + closest * (n - 1)) };
 }

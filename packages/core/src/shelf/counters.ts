@@ -9,6 +9,12 @@ export interface Counter {
   /** How large one is laid or drawn beside others (mm). */
   readonly across: number;
   readonly allergen?: Allergen;
+  /** It has points or edges that can hurt. */
+  readonly sharp?: true;
+  /** It is to eat, and what is in it, as whoever added it has put it. */
+  readonly food?: string;
+  /** It goes into mouths, whoever counts it. */
+  readonly mouthable?: true;
 }
 
 const kinds = [
@@ -29,9 +35,12 @@ const anything: Counter = { id: 'anything', small: false, across: 30 };
 
 export const isCounter = (id: string): id is Things => [...counters, anything].some((one) => one.id === id);
 
-/** @throws RangeError for a kind that is not on the shelf */
-export function counterOf(id: string): Counter {
-  const counter = [...counters, anything].find((one) => one.id === id);
+/**
+ * @param own kinds that the room has added
+ * @throws RangeError for a kind that is neither on the shelf nor the room’s own
+ */
+export function counterOf(id: string, own: readonly Counter[] = []): Counter {
+  const counter = [...counters, anything, ...own].find((one) => one.id === id);
   if (!counter) throw new RangeError(`counterOf: no counter is called “${id}”`);
   return counter;
 }
@@ -41,7 +50,9 @@ export const counterKinds: readonly string[] = counters.map((counter) => counter
 
 /** The next kind of those that may be laid: other things tell more than the same ones. */
 export function otherCounter(things: string, kinds: readonly string[] = counterKinds): string {
-  const place = counterKinds.indexOf(things);
-  const after = kinds.find((kind) => counterKinds.indexOf(kind) > place);
+  // What the room has added follows what is shipped.
+  const order = [...new Set([...counterKinds, ...kinds])];
+  const place = order.indexOf(things);
+  const after = kinds.find((kind) => order.indexOf(kind) > place);
   return after ?? kinds.find((kind) => kind !== things) ?? things;
 }

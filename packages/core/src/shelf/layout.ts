@@ -2,7 +2,7 @@ import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
 import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
-import { counterKinds, otherCounter } from './counters.js';
+import { counterKinds, otherCounter, type Counter } from './counters.js';
 import { usualSchools, type Schools } from '../schools/schools.js';
 import { cardsFor, sortedFor } from './cardsLayout.js';
 import { balanceFor, carryFor, patternsFor, tenAndSome, toTen, type Laid } from './partsLayout.js';
@@ -23,6 +23,8 @@ export const wordsOn = 3;
 export interface Around {
   /** Kinds of things that may be laid beside those in hand. */
   readonly kinds?: readonly string[];
+  /** Kinds that the room has added. */
+  readonly own?: readonly Counter[];
   /** Numerals that the child takes for the number, or it for them: they lie among those to choose from. */
   readonly mixedUp?: readonly number[];
   /** The room’s ways, or the child’s own. */
@@ -42,7 +44,7 @@ export function layoutFor(
   things: string,
   seed: number,
   way?: string,
-  { kinds = counterKinds, mixedUp = [], schools = usualSchools }: Around = {},
+  { kinds = counterKinds, own = [], mixedUp = [], schools = usualSchools }: Around = {},
 ): Layout | undefined {
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
@@ -52,7 +54,7 @@ export function layoutFor(
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
     // Two by two a frame is filled by columns; line by line it needs no word.
     ...(task.arrangement === 'frame' && schools.frames === 'pairs' && { fill: 'pairs' as const }),
-    ...madeFor(task, n, { things, kinds, mixedUp, schools }, seed, way, random),
+    ...madeFor(task, n, { things, kinds, own, mixedUp, schools }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
 }

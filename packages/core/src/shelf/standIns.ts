@@ -45,18 +45,18 @@ export interface StandInSetup {
 /**
  * Numbers as an adult writes them: “1-6”, or “2, 2, 5”.
  *
- * @returns null where they cannot be read: none, too many, or not whole numbers from 0 to 20
+ * @returns null where they cannot be read: none, too many, or not whole numbers from 0 to the largest
  */
-export function readNumbers(text: string): readonly number[] | null {
+export function readNumbers(text: string, most = largest): readonly number[] | null {
   const parts = text.split(/[\s,;]+/).filter((part) => part !== '');
   const numbers = parts.flatMap((part): readonly number[] => {
-    const [, from, to] = /^(\d{1,2})(?:[-–](\d{1,2}))?$/.exec(part) ?? [];
+    const [, from, to] = /^(\d{1,3})(?:[-–](\d{1,3}))?$/.exec(part) ?? [];
     if (from === undefined) return [NaN];
     const [low, high] = [Number(from), Number(to ?? from)];
     return high < low ? [NaN] : Array.from({ length: high - low + 1 }, (_, i) => low + i);
   });
   const fit = numbers.length >= 1 && numbers.length <= mostNumbers;
-  return fit && numbers.every((n) => n <= largest) ? numbers : null;
+  return fit && numbers.every((n) => n <= most) ? numbers : null;
 }
 
 const randomOf = ({ kind, game }: StandInSetup, turn: number) =>

@@ -38,7 +38,7 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
       const task = taskOf(id);
       const things = task.only ?? 'cork';
       const drawn = Math.floor(random() * 1e6);
-      const seed = tellingSeed(task, n, things, drawn, way, counterKinds, comparedPairs(traces));
+      const seed = tellingSeed(task, n, things, drawn, way, { kinds: counterKinds }, comparedPairs(traces));
       const set = setOf(
         task,
         n,

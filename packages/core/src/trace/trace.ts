@@ -1,4 +1,4 @@
-import type { ChildId, SittingId, StaffId, TraceId } from './ids.js';
+import type { ChildId, OwnTaskId, SittingId, StaffId, TraceId } from './ids.js';
 
 /** A number word by its value; anything else as heard ("fiveteen"). */
 export type Word = number | string;
@@ -358,6 +358,8 @@ export interface Trace {
   /** ISO 8601 with offset. */
   readonly startedAt: string;
   readonly task: string;
+  /** The room’s own task, where it was one: laid, taken down and read as the task. */
+  readonly own?: OwnTaskId;
   /** BCP 47 tag of the number words used. */
   readonly language: string;
   /** Absent in a try of the first version, which is read as it always was. */

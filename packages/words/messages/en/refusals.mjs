@@ -23,6 +23,8 @@ export default {
     language: 'There is no such language here.',
     pair: 'There is no such pair of tries here.',
     room: 'There is no such room here.',
+    task: 'There is no such task of the room’s own here.',
+    things: 'There is no such kind of thing here.',
     childSide: 'This screen is not paired any more.',
     try: 'There is no such try here.',
   },

@@ -6,6 +6,7 @@ export default {
   notBefore: 'is {of}, which does not come before step {seq}',
   noSuchThing: 'is {item}, but a set of {size} has no such thing',
   badNumber: 'holds a number that is not whole or not from 0 to 1000',
+  noOwnTask: 'the room has no task of its own like “{task}” by this id',
   noTask: 'no task is called “{task}”',
   noThings: 'no things are called “{things}”',
   badTarget: 'is {target}. Ask for 1 or more',

@@ -23,6 +23,8 @@ export default {
     language: 'Aquí no hay ese idioma.',
     pair: 'Aquí no hay esa pareja de intentos.',
     room: 'Aquí no hay esa sala.',
+    task: 'Aquí no hay tal tarea propia.',
+    things: 'Aquí no hay tal tipo de objeto.',
     childSide: 'Esta pantalla ya no está emparejada.',
     try: 'Aquí no hay ese intento.',
   },

@@ -6,6 +6,7 @@ export default {
   notBefore: 'es {of}, que no va antes del paso {seq}',
   noSuchThing: 'es {item}, pero un conjunto de {size} no tiene esa cosa',
   badNumber: 'tiene un número que no es entero o no está entre 0 y 1000',
+  noOwnTask: 'la sala no tiene con este identificador una tarea propia como «{task}»',
   noTask: 'ninguna tarea se llama «{task}»',
   noThings: 'ninguna cosa se llama «{things}»',
   badTarget: 'es {target}. Pide 1 o más',

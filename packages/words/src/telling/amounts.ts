@@ -1,11 +1,25 @@
-import { counterOf, type Things } from '@dotting/core';
-import type { Words } from '../words.js';
+import { isCounter } from '@dotting/core';
+import type { NamedThings, Words } from '../words.js';
 
-/** @throws RangeError for a kind that is not on the shelf */
-const of = (words: Words, things: string) => words.things[counterOf(things).id as Things];
+const named = (words: Words, things: string): NamedThings | undefined => words.own?.things.get(things);
+
+/** What is not on the shelf, and was named in a room that whoever asks has nothing to do with, is things. */
+const shipped = (words: Words, things: string) => words.things[isCounter(things) ? things : 'anything'];
 
 /** "corks". */
-export const thingsWords = (words: Words, things: string): string => of(words, things).many();
+export const thingsWords = (words: Words, things: string): string =>
+  named(words, things)?.many ?? shipped(words, things).many();
 
 /** "1 cork", "8 corks", "no corks". */
-export const amountOf = (words: Words, n: number, things: string): string => of(words, things).amount({ n });
+export function amountOf(words: Words, n: number, things: string): string {
+  const own = named(words, things);
+  return own ? words.ownThings.amount({ n, ...own }) : shipped(words, things).amount({ n });
+}
+
+/** How to look after them; null where there is nothing to say. */
+export function careOf(words: Words, things: string): string | null {
+  const own = named(words, things);
+  if (own) return own.care || null;
+  const of = shipped(words, things);
+  return 'care' in of ? of.care() : null;
+}

@@ -1,12 +1,15 @@
-import { groupBy, type Caution, type Things } from '@dotting/core';
+import { groupBy, type Caution } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
-import { thingsWords } from './amounts.js';
+import { careOf, thingsWords } from './amounts.js';
 
 interface CautionedChild {
   readonly firstName: string;
   readonly allergies: string;
 }
+
+/** Said of several kinds of things in one sentence. */
+const alikeOfAll: ReadonlySet<Caution['kind']> = new Set(['choking', 'small-parts', 'mouthed', 'sharp']);
 
 /** Cautions in words, each once: what is so of several kinds of things is said of all of them together. */
 export function tellCautions(
@@ -14,11 +17,7 @@ export function tellCautions(
   cautions: readonly Caution[],
   child: CautionedChild,
 ): readonly string[] {
-  const alike = groupBy(cautions, (one) =>
-    one.kind === 'choking' || one.kind === 'small-parts' || one.kind === 'mouthed'
-      ? one.kind
-      : JSON.stringify(one),
-  );
+  const alike = groupBy(cautions, (one) => (alikeOfAll.has(one.kind) ? one.kind : JSON.stringify(one)));
   return [...alike.values()].flatMap((same) => tellCaution(words, same, child) ?? []);
 }
 
@@ -39,6 +38,17 @@ function tellCaution(words: Words, same: readonly Caution[], child: CautionedChi
       return cautions.smallParts({ things });
     case 'mouthed':
       return cautions.mouthed();
+    case 'sharp':
+      return cautions.sharp({ things });
+    case 'food':
+      return cautions.food({ things, food: caution.food });
+    case 'food-and-allergy':
+      return cautions.foodAndAllergy({
+        things,
+        food: caution.food,
+        name: child.firstName,
+        allergies: child.allergies.trim(),
+      });
     case 'allergy':
       return cautions.allergy({
         things,
@@ -46,9 +56,7 @@ function tellCaution(words: Words, same: readonly Caution[], child: CautionedChi
         name: child.firstName,
         allergies: child.allergies.trim(),
       });
-    case 'care': {
-      const of = words.things[caution.things as Things];
-      return 'care' in of ? of.care() : null;
-    }
+    case 'care':
+      return careOf(words, caution.things);
   }
 }

@@ -71,7 +71,11 @@ export function taskWords(words: Words, id: TaskId): TaskWords {
 }
 
 /** How a task is put to a child who needs it adapted: in its own way, or as tasks of its kind are. */
-export function adaptationOf(words: Words, id: TaskId, need: Need): string {
-  const own = taskWords(words, id).adaptations?.[need];
-  return own ? own() : words.adapting[taskOf(id).adaptedAs][need]();
+export function adaptationOf(
+  words: Words,
+  id: TaskId,
+  need: Need,
+  { adaptations }: Pick<TaskWords, 'adaptations'> = taskWords(words, id),
+): string {
+  return adaptations?.[need]?.() ?? words.adapting[taskOf(id).adaptedAs][need]();
 }

@@ -1,4 +1,4 @@
-import type { Arrangement, Change, Comparison, TraySet } from '@dotting/core';
+import type { Arrangement, Change, Comparison, Trace, TraySet } from '@dotting/core';
 import type { Words } from '../words.js';
 import { amountOf, thingsWords } from './amounts.js';
 import { describeCards } from './numerals.js';
@@ -59,6 +59,13 @@ export function describeSet(
   }
   if (set.pile !== undefined) return sets.fromPile({ amount: amountOf(words, size, things), pile: set.pile });
   return placed(words, set, arrangement);
+}
+
+/** What was put in a try, the room’s own task named before it. */
+export function titleOf(words: Words, { own, set, target }: Pick<Trace, 'own' | 'set' | 'target'>): string {
+  const what = describeSet(words, set, target);
+  const task = own && words.own?.tasks.get(own);
+  return task === undefined ? what : words.next.titled({ task, what });
 }
 
 /** A number and what is done to it. */

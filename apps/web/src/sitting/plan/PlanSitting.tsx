@@ -1,5 +1,5 @@
 import {
-  counters,
+  counters as shipped,
   needs,
   otherQuestions,
   tooMuchLastTime,
@@ -20,7 +20,10 @@ import { Listed } from '../../common/Listed.js';
 import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
 import { schoolsIn, type Sitting } from '../../outbox/sitting.js';
-import { amountOf, numbersIn, taskWords, tellCautions, thingsWords } from '@dotting/words';
+import { planWords } from '../say/script.js';
+import { useOwn } from '../../common/own.js';
+import { asCounters, countable } from '@dotting/contract';
+import { amountOf, numbersIn, taskWords, tellCautions, thingsWords, type TaskWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
 
 interface PlanSittingProps {
@@ -36,6 +39,8 @@ const minutes = [2, 3, 4, 5, 6] as const;
 export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   const { child, plan, whole, access } = sitting;
   const { here } = useHere();
+  const { ownThings } = useOwn(child.roomId);
+  const counters = useMemo(() => asCounters(ownThings), [ownThings]);
   const gently = useMemo(() => tooMuchLastTime(sitting.earlier, todayHere()), [sitting.earlier]);
   const tray = useMemo(
     () =>
@@ -49,18 +54,22 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
         round: whole.round?.tasks,
         child,
         day: todayHere(),
+        own: counters,
+        ownTask: plan.own,
       }),
-    [plan, whole, child],
+    [plan, whole, child, counters],
   );
+  const toldOf = (id: TaskId): TaskWords => (id === plan.task ? planWords(plan) : taskWords(words, id));
   const lines = [
     ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
     ...tray.tasks.flatMap(
-      (id) => taskWords(words, id).also?.(numbersIn(plan.size, plan.layout, schoolsIn(sitting))) ?? [],
+      (id) => toldOf(id).also?.(numbersIn(plan.size, plan.layout, schoolsIn(sitting))) ?? [],
     ),
+    ...(plan.own?.beside ?? []).map((kind) => thingsWords(words, kind)),
   ];
   const cautions = [
     ...tellCautions(words, tray.cautions, child),
-    ...tray.tasks.flatMap((id) => taskWords(words, id).caution?.() ?? []),
+    ...tray.tasks.flatMap((id) => toldOf(id).caution?.() ?? []),
   ];
   return (
     <Box sx={{ ...around, ...(givesWay && { [narrow]: { display: 'none' }, [slim]: { display: 'grid' } }) }}>
@@ -79,11 +88,11 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
             onChoose={(chosen) => dispatch({ kind: 'whole-plan', whole: { minutes: Number(chosen) } })}
           />
           <Part label={words.plan.first()}>
-            <Named task={plan.task} why={plan.why} />
+            <Named name={toldOf(plan.task).name()} why={plan.why} />
           </Part>
           {(whole.main !== plan.task || whole.mainWhy !== plan.why) && (
             <Part label={words.plan.forWhat()}>
-              <Named task={whole.main} why={whole.mainWhy} />
+              <Named name={toldOf(whole.main).name()} why={whole.mainWhy} />
             </Part>
           )}
           <Other sitting={sitting} dispatch={dispatch} />
@@ -104,7 +113,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
           <Choice
             label={words.plan.using()}
             value={plan.things}
-            options={counters.map(({ id }) => [id, thingsWords(words, id)])}
+            options={[...shipped, ...countable(ownThings)].map(({ id }) => [id, thingsWords(words, id)])}
             onChoose={(things) => dispatch({ kind: 'lay', plan: { things } })}
             columns={3}
           />
@@ -129,8 +138,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
 }
 
 /** What a task is called, and why it is put. */
-function Named({ task, why }: { readonly task: TaskId; readonly why: string }) {
-  const name = taskWords(words, task).name();
+function Named({ name, why }: { readonly name: string; readonly why: string }) {
   return (
     <>
       <b>{name}</b>

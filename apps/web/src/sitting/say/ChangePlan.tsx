@@ -8,7 +8,6 @@ import {
   sizeBySteps,
   smallestOf,
   strands,
-  taskOf,
   tasks,
   type Lesson,
   type Strand,
@@ -23,7 +22,9 @@ import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { Listed } from '../../common/Listed.js';
 import { narrow, slim } from '../../common/theme.js';
-import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { countable, type OwnTaskView } from '@dotting/contract';
+import { taskIn, type Plan, type Sitting } from '../../outbox/sitting.js';
+import { useOwn } from '../../common/own.js';
 import { taskWords, thingsWords } from '@dotting/words';
 import { words } from '../../wording/words.js';
 
@@ -36,8 +37,10 @@ interface ChangePlanProps {
 /** Another task, number or kind of thing than the one proposed, in place of the column's text. */
 export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
   const { here } = useHere();
-  const task = taskOf(plan.task);
-  const [strand, setStrand] = useState<Strand>(task.strand);
+  const task = taskIn(plan);
+  const { ownTasks, ownThings } = useOwn(child.roomId);
+  const inUse = ownTasks.filter(({ retired }) => !retired);
+  const [strand, setStrand] = useState<Strand | 'own'>(plan.own ? 'own' : task.strand);
   const { step = 1 } = plan;
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
     onLay({ ...change, why: words.plan.ownChoice() }, way);
@@ -46,15 +49,26 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
       <Listed
         label={words.plan.strand()}
         value={strand}
-        options={strands.map((one) => [one, words.strands[one]()])}
+        options={[
+          ...strands.map((one) => [one, words.strands[one]()] as const),
+          ...(inUse.length > 0 ? [['own', words.ownTasks.ours()] as const] : []),
+        ]}
         onChoose={setStrand}
       />
-      <WhichTask
-        strand={strand}
-        chosen={plan.task}
-        notYet={child.notYet}
-        onChoose={(id) => lay({ task: id })}
-      />
+      {strand === 'own' ? (
+        <WhichOwn
+          tasks={inUse}
+          chosen={plan.own?.id ?? null}
+          onChoose={(own) => lay({ task: own.like, own })}
+        />
+      ) : (
+        <WhichTask
+          strand={strand}
+          chosen={plan.own ? null : plan.task}
+          notYet={child.notYet}
+          onChoose={(id) => lay({ task: id, own: undefined })}
+        />
+      )}
       {task.onlyRungs ? (
         <Choice
           label={words.plan.howMany()}
@@ -122,7 +136,7 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         <Choice
           label={words.plan.using()}
           value={plan.things}
-          options={counters.map(({ id }) => [id, thingsWords(words, id)])}
+          options={[...counters, ...countable(ownThings)].map(({ id }) => [id, thingsWords(words, id)])}
           onChoose={(things) => lay({ things })}
           columns={3}
         />
@@ -135,7 +149,7 @@ interface WhichTaskProps {
   /** Lessons that come first: what needs them waits. */
   readonly notYet: readonly Lesson[];
   readonly strand: Strand;
-  readonly chosen: TaskId;
+  readonly chosen: TaskId | null;
   readonly onChoose: (id: TaskId) => void;
 }
 
@@ -161,9 +175,27 @@ function WhichTask({ strand, chosen, notYet, onChoose }: WhichTaskProps) {
   );
 }
 
+interface WhichOwnProps {
+  readonly tasks: readonly OwnTaskView[];
+  readonly chosen: string | null;
+  readonly onChoose: (task: OwnTaskView) => void;
+}
+
+/** The tasks that the room has written. */
+function WhichOwn({ tasks: own, chosen, onChoose }: WhichOwnProps) {
+  return (
+    <Listed<string>
+      label={words.plan.task()}
+      value={own.some(({ id }) => id === chosen) ? chosen : null}
+      options={own.map(({ id, texts }) => [id, texts.name])}
+      onChoose={(id) => onChoose(own.find((one) => one.id === id)!)}
+    />
+  );
+}
+
 /** How many to set out, or up to which number: one step fewer or more at a time. */
 function HowMany({ plan, onSize }: { readonly plan: Plan; readonly onSize: (size: number) => void }) {
-  const task = taskOf(plan.task);
+  const task = taskIn(plan);
   const { step = 1 } = plan;
   const smallest = step === 1 ? smallestOf(task) : sizeBySteps(task, 0, step);
   const largest = step === 1 ? largestOf(task) : sizeBySteps(task, Infinity, step);
@@ -206,6 +238,8 @@ const column = {
   gridTemplateColumns: 'minmax(0, 1fr)',
   gap: 1.25,
   alignContent: 'start',
+  // The name of the first list stands on its edge.
+  pt: 1,
   flex: 1,
   overflow: 'auto',
   minHeight: 0,

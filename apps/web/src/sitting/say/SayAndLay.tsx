@@ -1,4 +1,4 @@
-import { cautionsFor, laysThings, setOf, taskOf, type Need } from '@dotting/core';
+import { cautionsFor, laysThings, setOf, type Need } from '@dotting/core';
 import {
   adaptationOf,
   amountOf,
@@ -6,8 +6,8 @@ import {
   layingOf,
   listOf,
   numbersIn,
-  taskWords,
   tellCautions,
+  thingsWords,
 } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
@@ -15,8 +15,9 @@ import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js
 import { todayHere } from '../../common/days.js';
 import { later } from '../../common/later.js';
 import { NumberStrip } from '../thumb/NumberStrip.js';
-import { scriptFor, wayWords, type Standing } from './script.js';
-import type { Plan, Sitting } from '../../outbox/sitting.js';
+import { planWords, scriptFor, wayWords, type Standing } from './script.js';
+import { taskIn, type Plan, type Sitting } from '../../outbox/sitting.js';
+import { useOwn } from '../../common/own.js';
 import { words } from '../../wording/words.js';
 
 const CardButton = later(async () => (await import('../../shelf/CardButton.js')).CardButton);
@@ -30,19 +31,23 @@ interface SayAndLayProps {
 
 /** What to say, largest; what to lay, with its cautions and with what this child needs otherwise. */
 export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
-  const task = taskOf(plan.task);
+  const task = taskIn(plan);
+  const { counters } = useOwn(child.roomId);
   const { say, then, avoid } = scriptFor(plan, standing);
   const isRead = standing.phase === 'read';
   const isLaying = isRead || standing.phase === 'laying';
-  const told = taskWords(words, task.id);
+  const told = planWords(plan);
   const numbers = numbersIn(plan.size, plan.layout, standing.schools);
   const way = wayWords(plan);
-  const also = told.also?.(numbers);
+  const beside = (plan.own?.beside ?? []).map((kind) => thingsWords(words, kind));
+  const also = listOf(words, [...(told.also ? [told.also(numbers)] : []), ...beside]);
   // Where no counters are, what else is used is what is set out.
-  const laid = laysThings(task) ? layWords(plan) : (also ?? words.say.nothingToSetOut());
+  const laid = laysThings(task) ? layWords(plan) : also || words.say.nothingToSetOut();
   const cautions = tellCautions(
     words,
-    thingsOf(plan).flatMap((kind) => cautionsFor(kind, child, todayHere())),
+    [...thingsOf(plan), ...(plan.own?.beside ?? [])].flatMap((kind) =>
+      cautionsFor(kind, child, todayHere(), counters),
+    ),
     child,
   );
   return (
@@ -78,7 +83,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
         )}
         {laid !== also && also && <Typography variant="body2">{words.say.also({ things: also })}</Typography>}
         <NumberStrip plan={plan} child={child} twenty={standing.schools.twenty} />
-        {isLaying && <CardButton task={task.id} />}
+        {isLaying && <CardButton task={plan.task} own={plan.own} />}
       </Box>
       {access.map((need) => (
         <Box
@@ -88,7 +93,7 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
           sx={note}
         >
           <Typography variant="body2">
-            <b>{words.options.needs[need]()}</b>: {adaptationOf(words, task.id, need)}
+            <b>{words.options.needs[need]()}</b>: {adaptationOf(words, task.id, need, told)}
           </Typography>
         </Box>
       ))}
@@ -114,8 +119,8 @@ export function SayAndLay({ child, plan, standing, access }: SayAndLayProps) {
 }
 
 /** Each kind that lies on the tray. */
-function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
-  if (!laysThings(taskOf(task)) || size === 0) return [];
+function thingsOf({ size, things, layout, ...plan }: Plan): readonly string[] {
+  if (!laysThings(taskIn(plan)) || size === 0) return [];
   return [
     ...new Set([
       ...((layout?.bowls ?? layout?.sorted ?? layout?.comparison?.sets)?.map((set) => set.things) ?? [
@@ -127,7 +132,7 @@ function thingsOf({ task, size, things, layout }: Plan): readonly string[] {
   ];
 }
 
-function layWords({ task: id, size, things, layout }: Plan): string {
+function layWords({ size, things, layout, ...plan }: Plan): string {
   if (layout?.comparison) {
     return listOf(
       words,
@@ -140,7 +145,7 @@ function layWords({ task: id, size, things, layout }: Plan): string {
       words,
       [things, layout.model!].map((kind) => amountOf(words, size, kind)),
     );
-  const set = setOf(taskOf(id), size, things, layout);
+  const set = setOf(taskIn(plan), size, things, layout);
   const isPile =
     set.pile !== undefined &&
     layout?.change === undefined &&

@@ -1,6 +1,6 @@
-import { captureKinds, laysThings, taskOf, type Phase, type Schools } from '@dotting/core';
-import { numbersIn, taskWords } from '@dotting/words';
-import type { Plan } from '../../outbox/sitting.js';
+import { captureKinds, laysThings, type Phase, type Schools } from '@dotting/core';
+import { numbersIn, ownTaskWords, taskWords, type TaskWords } from '@dotting/words';
+import { taskIn, type Plan } from '../../outbox/sitting.js';
 import { words } from '../../wording/words.js';
 
 /** What to say now, and what not to. */
@@ -10,8 +10,12 @@ export interface Script {
   readonly avoid: string;
 }
 
-/** What there is to say of the way in which a plan’s task is put. */
-export const wayWords = ({ task, layout }: Plan) => taskWords(words, task).ways?.[layout?.way ?? ''];
+/** What there is to say of a plan’s task: the shelf’s words, or those of whoever wrote it. */
+export const planWords = ({ task, own }: Pick<Plan, 'task' | 'own'>): TaskWords =>
+  own ? ownTaskWords(words, own) : taskWords(words, task);
+
+/** What there is to say of the way in which it is put. */
+export const wayWords = (plan: Plan) => planWords(plan).ways?.[plan.layout?.way ?? ''];
 
 export interface Standing {
   readonly phase: Phase;
@@ -26,9 +30,9 @@ export interface Standing {
 }
 
 /** What to say where the adult has chosen another start, or steps; null for as the task has it. */
-function otherwiseBegun({ task, start, step = 1 }: Plan): string | null {
+function otherwiseBegun({ start, step = 1, ...plan }: Plan): string | null {
   const { say } = words;
-  if (step !== 1) return laysThings(taskOf(task)) ? say.bySteps({ step }) : say.saidBySteps({ step });
+  if (step !== 1) return laysThings(taskIn(plan)) ? say.bySteps({ step }) : say.saidBySteps({ step });
   if (start === 0) return say.fromNought();
   return start === 'any' ? say.fromAnywhere() : null;
 }
@@ -36,9 +40,9 @@ function otherwiseBegun({ task, start, step = 1 }: Plan): string | null {
 /** The lines for how the try stands; after it, those of the next. */
 export function scriptFor(plan: Plan, standing: Standing): Script {
   const { phase, hasAnswered, hasPut } = standing;
-  const task = taskOf(plan.task);
+  const task = taskIn(plan);
   const { kind, midway } = task;
-  const told = taskWords(words, plan.task);
+  const told = planWords(plan);
   const way = wayWords(plan);
   const n = numbersIn(plan.size, plan.layout, standing.schools);
   // Where a count is always checked, the things are covered before it is asked how many.

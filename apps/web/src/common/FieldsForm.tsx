@@ -2,10 +2,10 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState, type ReactNode, type SubmitEvent } from 'react';
-import { narrow, slim } from '../common/theme.js';
-import { useUnsaved } from '../common/unsaved.js';
+import { narrow, slim } from './theme.js';
+import { useUnsaved } from './unsaved.js';
 
-interface OfficeFormProps {
+interface FieldsFormProps {
   /** What the form is for, where nothing round it says so. */
   readonly label?: string;
   readonly submitWords: string;
@@ -21,8 +21,8 @@ interface OfficeFormProps {
   readonly children: ReactNode;
 }
 
-/** A form of the office: fields three abreast where there is room, and what can be done beneath. */
-export function OfficeForm(props: OfficeFormProps) {
+/** A form: fields three abreast where there is room, and what can be done beneath. */
+export function FieldsForm(props: FieldsFormProps) {
   const { label, submitWords, leaveWords, isSubmitting, error, onSubmit, onLeave, others, children } = props;
   const [isTyped, setTyped] = useState(false);
   // What is on its way is no longer half typed; where it is refused it is again.
