@@ -11,8 +11,11 @@ export const addresses = [
   '/group',
   '/stand-ins',
   '/shelf',
+  '/shelf/write?like=drop-in',
+  '/shelf/file',
   '/settings',
   '/settings/ways',
+  '/settings/things',
   '/settings/ideas',
   '/settings/languages',
   '/settings/devices',
@@ -36,6 +39,14 @@ export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<st
     await expect(page.getByRole('button', { name: words.standIns.leave(), exact: true })).toBeVisible();
     yield `the ${kind} turned to the child`;
   }
+  await page.goto('/settings/things');
+  await press(page, words.ownThings.add());
+  yield 'adding a kind of thing';
+  await page.goto('/shelf/write?like=count-row');
+  await press(page, words.ownTasks.go());
+  await expect(page.getByText(words.ownTasks.wouldSay(), { exact: true })).toBeVisible();
+  await page.evaluate(() => globalThis.scrollTo(0, 0));
+  yield 'a task tried with a made-up child';
   await page.goto('/office');
   await press(page, words.office.addChild());
   yield 'adding a child';

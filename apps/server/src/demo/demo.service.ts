@@ -20,9 +20,12 @@ import { Device } from '../devices/device.entity.js';
 import { Presence } from '../devices/presence.entity.js';
 import { Room } from '../nursery/room.entity.js';
 import { Site, usualEraseWait } from '../nursery/site.entity.js';
+import { OwnTaskRow } from '../own/ownTask.entity.js';
+import { OwnThingsRow } from '../own/ownThings.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
+import { ownRoom, ownTasks, ownThings } from './own.js';
 import {
   adults,
   children,
@@ -189,6 +192,15 @@ export class DemoService {
         rooms.map((name) => ({ id: roomId(name), siteId: site.id, name, schools: {} })),
       );
       await manager.insert(Staff, staff);
+      const ofRoom = { roomId: roomId(ownRoom), retired: false, changedBy: staff[0]!.id };
+      await manager.insert(
+        OwnThingsRow,
+        ownThings.map((one) => ({ ...one, ...ofRoom })),
+      );
+      await manager.insert(
+        OwnTaskRow,
+        ownTasks.map((one) => ({ ...one, ...ofRoom })),
+      );
       await manager.insert(
         StaffRoom,
         adults.flatMap(({ rooms: own = rooms }, i) =>

@@ -10,7 +10,6 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { putTask } from '../api/own.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { sending } from '../common/sending.js';
-import { narrow, slim } from '../common/theme.js';
 import { useUnsaved } from '../common/unsaved.js';
 import { words } from '../wording/words.js';
 import { GoesLike } from './GoesLike.js';
@@ -123,9 +122,8 @@ function Section({ name, hint, children }: SectionProps) {
 
 const fields = {
   display: 'grid',
-  gridTemplateColumns: 'repeat(3, minmax(0, 1fr))',
-  [narrow]: { gridTemplateColumns: 'repeat(2, minmax(0, 1fr))' },
-  [slim]: { gridTemplateColumns: 'minmax(0, 1fr)' },
+  // The longest name of a skill has room.
+  gridTemplateColumns: 'repeat(auto-fill, minmax(min(18rem, 100%), 1fr))',
   gap: 2,
   alignItems: 'start',
 } as const;

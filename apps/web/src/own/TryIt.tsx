@@ -10,6 +10,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { sayEvent } from '../amending/sayEvent.js';
 import { Choice } from '../common/Choice.js';
 import { Part } from '../common/Part.js';
+import { slim } from '../common/theme.js';
 import { useSchools } from '../common/schools.js';
 import { ReplayTray } from '../replay/ReplayTray.js';
 import { usePlayback } from '../replay/usePlayback.js';
@@ -129,5 +130,10 @@ const asked = {
   gap: 2,
   flexWrap: 'wrap',
   alignItems: 'end',
-  '& .MuiToggleButton-root': { minWidth: 52, px: 1.5, whiteSpace: 'nowrap' },
+  '& .MuiToggleButton-root': {
+    minWidth: 52,
+    px: 1.5,
+    whiteSpace: 'nowrap',
+    [slim]: { whiteSpace: 'normal' },
+  },
 } as const;

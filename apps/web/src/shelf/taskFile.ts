@@ -25,6 +25,7 @@ export function taskFileOf(
 export const fileNameOf = ({ texts }: Pick<OwnTaskView, 'texts'>): string => {
   const name = texts.name
     .normalize('NFKD')
+    .replace(/\p{Mark}+/gu, '')
     .replace(/[^\p{Letter}\p{Number}]+/gu, '-')
     .replace(/^-+|-+$/g, '');
   return `${name.toLocaleLowerCase() || 'task'}.dotting-task.json`;
