@@ -85,7 +85,6 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   startedAt: trace.startedAt,
   recorder,
   task: trace.task,
-  own: trace.own ? namedOf(trace).task : '',
   put: namedOf(trace).title,
   language: trace.language,
   target: trace.target ?? '',
@@ -96,4 +95,5 @@ const lineOf = (trace: Trace, recorder: string): Record<string, string | number>
   setAside: trace.setAside ?? '',
   upset: trace.upset ? 'yes' : '',
   told: toldOf(trace, today()),
+  ownTask: trace.own ? namedOf(trace).task : '',
 });
