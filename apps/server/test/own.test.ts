@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ChildPage, Here, OwnTaskBody, OwnThingsBody, TaskFile } from '@dotting/contract';
 import type { OwnTaskId, TraceId } from '@dotting/core';
-import { english, ownTextNames, type OwnTexts } from '@dotting/words';
+import { english, noTexts } from '@dotting/words';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormatsDefault from 'ajv-formats';
 import { taskFileSchema } from '../src/openApi/taskFileSchema.js';
@@ -19,7 +19,7 @@ beforeAll(async () => {
 afterAll(() => nursery.close());
 
 const texts = {
-  ...(Object.fromEntries(ownTextNames.map((name) => [name, ''])) as unknown as OwnTexts),
+  ...noTexts,
   name: 'Rope rings on the quay',
   say: 'Give me {n} rope rings for the boat.',
   childDoes: 'hands over rope rings for a boat',

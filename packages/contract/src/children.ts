@@ -33,7 +33,7 @@ import { columnsChanged, ColumnsHeld } from './childRules.js';
 import { StoredTry, TraySetBody } from './tries.js';
 import { SittingClosingView } from './sittings.js';
 import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
-import { OwnThingsView } from './own.js';
+import { OwnThingsView } from './ownThings.js';
 import { SchoolChangeView, SchoolsView } from './schools.js';
 import { said } from './said.js';
 

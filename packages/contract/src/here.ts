@@ -4,7 +4,8 @@ import { Type } from 'class-transformer';
 import { IsBoolean, IsIn, IsString, IsUUID, ValidateNested } from 'class-validator';
 import { SchoolsView } from './schools.js';
 import { LanguageList } from './languages.js';
-import { OwnTaskView, OwnThingsView } from './own.js';
+import { OwnTaskView } from './ownTask.js';
+import { OwnThingsView } from './ownThings.js';
 import { thumbs, type Thumb } from './signIn.js';
 import { OrNull } from './validators.js';
 

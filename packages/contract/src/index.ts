@@ -34,4 +34,6 @@ export * from './refusal.js';
 export { likeFormula } from './formulas.js';
 export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js';
 export * from './schools.js';
-export * from './own.js';
+export * from './ownTask.js';
+export * from './ownThings.js';
+export * from './taskFile.js';

@@ -13,6 +13,7 @@ export { optionWords, slotWords } from './telling/slots.js';
 export { amountOf, thingsWords } from './telling/amounts.js';
 export {
   asksSecond,
+  noTexts,
   ownTaskWords,
   ownTextNames,
   slotNames,

@@ -1,13 +1,12 @@
 import type { OwnTaskBody, OwnThingsBody } from '@dotting/contract';
 import { seededRandom, seedFrom, type OwnTaskId } from '@dotting/core';
 import { seededUuid } from '@dotting/core/workings';
-import { ownTextNames, type OwnTexts } from '@dotting/words';
+import { noTexts } from '@dotting/words';
 
 /** The room that has made something for itself. */
 export const ownRoom = 'Upper Pound';
 
 const idOf = (what: string): string => seededUuid(seededRandom(seedFrom(`own ${what}`)));
-const noTexts = Object.fromEntries(ownTextNames.map((name) => [name, ''])) as unknown as OwnTexts;
 
 const rings: OwnThingsBody = {
   one: 'rope ring',

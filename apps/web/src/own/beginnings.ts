@@ -1,6 +1,6 @@
 import type { OwnTaskBody } from '@dotting/contract';
 import { rangeLike, taskOf, tellingSlips, type Schools, type TaskId } from '@dotting/core';
-import { ownTextNames, textsOf, type OwnTexts } from '@dotting/words';
+import { noTexts, textsOf } from '@dotting/words';
 import { words } from '../wording/words.js';
 
 /** What of a task is written: not whether it is in use. */
@@ -27,8 +27,6 @@ export function bodyOf({
     texts,
   };
 }
-
-const noTexts = Object.fromEntries(ownTextNames.map((name) => [name, ''])) as unknown as OwnTexts;
 
 /** What a task like this has of itself, but for its words. */
 export function factsOf(like: TaskId): Omit<OwnTaskBody, 'language' | 'texts' | 'beside'> {

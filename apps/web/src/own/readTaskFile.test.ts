@@ -1,12 +1,12 @@
 import type { OwnTaskView, OwnThingsView } from '@dotting/contract';
 import type { OwnTaskId } from '@dotting/core';
-import { ownTextNames, type OwnTexts } from '@dotting/words';
+import { noTexts } from '@dotting/words';
 import { fileNameOf, taskFileOf } from '../shelf/taskFile.js';
 import { placeOf, readTaskFile, whereIn } from './readTaskFile.js';
 
 const read = (text: string) => readTaskFile(new Blob([text]));
 const texts = {
-  ...(Object.fromEntries(ownTextNames.map((name) => [name, ''])) as unknown as OwnTexts),
+  ...noTexts,
   name: 'Rings & ropes: Él',
 };
 const things = (id: string, isContainer: boolean): OwnThingsView => ({

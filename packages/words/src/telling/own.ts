@@ -27,6 +27,9 @@ export type OwnTextName = (typeof ownTextNames)[number];
 /** Texts of a room’s own task, as its author has put them; empty where there is nothing to say. */
 export type OwnTexts = Readonly<Record<OwnTextName, string>>;
 
+/** Nothing to say yet. */
+export const noTexts = Object.fromEntries(ownTextNames.map((name) => [name, ''])) as OwnTexts;
+
 /** A task that a room has written: what it is, and what there is to say of it. */
 export interface OwnTask extends OwnTaskFacts {
   readonly texts: OwnTexts;
