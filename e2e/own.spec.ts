@@ -132,6 +132,15 @@ test('one of the shelf is copied with its words, changed, and put by an adult wh
   await choose(page, 'Task', 'Into the tar pot');
   await press(page, 'Use this');
   await told(page, /“\d are in the pot\. Listen\. How many now\?”/);
+  // With the network cut it is put, recorded and kept like any other, and sent later.
+  await begin(page);
+  await page.context().setOffline(true);
+  await page.keyboard.press('d');
+  await told(page, 'didn’t know');
+  await endHere(page);
+  await page.context().setOffline(false);
+  await expectAllSent(page);
+  await told(page, /^Into the tar pot – /);
   // The shelf’s own is as it was.
   await page.goto('/shelf?task=drop-in');
   await told(page, /Listen: \d are in the tin/);

@@ -18,10 +18,10 @@ export async function speak(language: AppLanguage): Promise<void> {
   document.documentElement.dir = languages[language].direction;
 }
 
-/** Calls what the rooms have added as they call it, from the next drawing on. */
-export function nameOwn(rooms: readonly Pick<RoomHere, 'ownThings' | 'ownTasks'>[]): void {
+/** Calls what the rooms have added as they call it, from the next drawing on; what was kept before there was any has none. */
+export function nameOwn(rooms: readonly Partial<Pick<RoomHere, 'ownThings' | 'ownTasks'>>[]): void {
   words = wordsWithOwn(words, {
-    things: new Map(rooms.flatMap(({ ownThings }) => ownThings).map((one) => [one.id, one])),
-    tasks: new Map(rooms.flatMap(({ ownTasks }) => ownTasks).map((one) => [one.id, one.texts.name])),
+    things: new Map(rooms.flatMap(({ ownThings = [] }) => ownThings).map((one) => [one.id, one])),
+    tasks: new Map(rooms.flatMap(({ ownTasks = [] }) => ownTasks).map((one) => [one.id, one.texts.name])),
   });
 }

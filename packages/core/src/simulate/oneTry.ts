@@ -1,4 +1,4 @@
-import { seededRandom, seededUuid } from '../common/random.js';
+import { seededRandom, seededUuid, seedFrom } from '../common/random.js';
 import { layoutFor, type Around } from '../shelf/layout.js';
 import { choicesIn, runOf, setOf, type Task } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
@@ -17,7 +17,7 @@ export interface PutOnce {
 /** One try of a made-up child, as it would stand on record; the same for the same seed. */
 export function oneTry(ability: HiddenAbility, put: PutOnce, startedAt: string, seed: number): Trace {
   const { task, n, things, around } = put;
-  const random = seededRandom(seed);
+  const random = seededRandom(seedFrom(`${task.id} ${n} ${seed}`));
   const way = task.ways?.[seed % task.ways.length];
   const set = setOf(task, n, things, layoutFor(task, n, things, seed, way, around));
   const asksHowMany = task.thenAsks === true;
