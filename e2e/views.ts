@@ -26,17 +26,22 @@ export const addresses = [
   '/childs-side',
 ] as const;
 
+/** A sign of life: on a busy machine two idle minutes go by between pages, and the screen locks. */
+const touch = (page: Page): Promise<void> => page.keyboard.press('Shift');
+
 /** Each page of the frame in turn, and a child’s, ready to be looked at; for a lead, in the language she reads. */
 export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<string> {
   for (const address of addresses) {
     await page.goto(address);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
     await page.waitForLoadState('networkidle');
+    await touch(page);
     yield address;
   }
   for (const kind of standInKinds) {
     await page.goto(`/turned?kind=${kind}`);
     await expect(page.getByRole('button', { name: words.standIns.leave(), exact: true })).toBeVisible();
+    await touch(page);
     yield `the ${kind} turned to the child`;
   }
   await page.goto('/settings/things');
