@@ -3,7 +3,7 @@ const floors = {
   'packages/core/src': [
     ['trace', 'common', 'languages'],
     ['numerals'],
-    ['estimates', 'reading', 'schools', 'skills'],
+    ['estimates', 'ink', 'reading', 'schools', 'skills'],
     ['shelf'],
     ['recording'],
     ['evidence'],

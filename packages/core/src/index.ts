@@ -58,7 +58,7 @@ export {
   type FilledSlot,
   type Slot,
 } from './reading/slots.js';
-export { readAll, readNumeral, readPlaced } from './reading/readCards.js';
+export { readAll, readNamed, readPlaced } from './reading/readCards.js';
 export { readRecord, readSorted } from './reading/readRecord.js';
 export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
 export { formsOfDigits, strokesOf, usualStyle, type NumeralStyle } from './numerals/style.js';
@@ -78,6 +78,8 @@ export {
   type School,
   type Schools,
 } from './schools/schools.js';
+export { readNumeral, type DigitOrder, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
+export type { InkPoint, InkStroke } from './ink/stroke.js';
 export { mixedUpWith } from './evidence/mixedUp.js';
 export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
 export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';

@@ -10,6 +10,14 @@ export { observationsOf } from './evidence/observations.js';
 export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
 export { pairsAsked, simulateSittings, type Asked } from './simulate/sittings.js';
+export {
+  canShow,
+  inkFaults,
+  simulateDigit,
+  simulatePair,
+  type InkTruth,
+  type SimulatedInk,
+} from './simulate/ink.js';
 export { oneTry } from './simulate/oneTry.js';
 export { simulateMonths } from './simulate/history.js';
 export { drawChild, trueGoingOn, trueOrder, trueTracking } from './simulate/population.js';

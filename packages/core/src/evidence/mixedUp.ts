@@ -1,4 +1,4 @@
-import { readAll, readNumeral } from '../reading/readCards.js';
+import { readAll, readNamed } from '../reading/readCards.js';
 import type { Trace, Word } from '../trace/trace.js';
 
 /** One numeral taken for another. */
@@ -22,7 +22,7 @@ export function mixedUpIn(tries: readonly Trace[]): readonly MixedUp[] {
 }
 
 function mistaken(trace: Trace): readonly (readonly [shown: number, said: Word])[] {
-  const one = readNumeral(trace);
+  const one = readNamed(trace);
   if (one?.right === false && one.said !== 'did-not-know') return [[one.n, one.said!]];
   const all = trace.set.layout?.cards?.kind === 'find-all' ? readAll(trace) : null;
   return all ? [...new Set(all.wrong)].map((said) => [all.n, said] as const) : [];

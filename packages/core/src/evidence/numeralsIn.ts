@@ -1,6 +1,6 @@
 import type { NumeralTry } from '../estimates/numerals.js';
 import { figure } from '../common/parameters.js';
-import { readAll, readNumeral, readPlaced } from '../reading/readCards.js';
+import { readAll, readNamed, readPlaced } from '../reading/readCards.js';
 import { readGiving } from '../reading/readGiving.js';
 import { ruledOf } from '../reading/rulings.js';
 import { taskOf } from '../shelf/tasks.js';
@@ -23,7 +23,7 @@ export function numeralsIn(trace: Trace, weight: TryWeight, day: string): readon
 /** A numeral that was to be named, or found among others. */
 function asked(trace: Trace): readonly Read[] {
   const ruled = ruledOf(trace, 'task');
-  const one = readNumeral(trace);
+  const one = readNamed(trace);
   if (one) {
     const success = ruled ?? one.right;
     if (success === null) return [];

@@ -1,22 +1,22 @@
 import fc from 'fast-check';
 import { answered, put, tryOf } from '../testing/tryOf.js';
 import { rightChoice } from './readChoice.js';
-import { readAll, readNumeral, readPlaced } from './readCards.js';
+import { readAll, readNamed, readPlaced } from './readCards.js';
 import { insteadOf, nextSlot, openOptions } from './placeable.js';
 import { placeIn, slotsOf } from './slots.js';
 
-describe(readNumeral, () => {
+describe(readNamed, () => {
   test('named: what was said last stands; nothing said says nothing', () => {
-    expect(readNumeral(tryOf('name-it', 7, answered(1)))).toMatchObject({ n: 7, said: 1, right: false });
+    expect(readNamed(tryOf('name-it', 7, answered(1)))).toMatchObject({ n: 7, said: 1, right: false });
     const mended = [...answered(1), ...answered(7)];
-    expect(readNumeral(tryOf('name-it', 7, mended))).toMatchObject({ said: 7, right: true, choices: null });
-    expect(readNumeral(tryOf('name-it', 7, answered(null)))).toMatchObject({ said: null, right: null });
-    expect(readNumeral(tryOf('name-it', 0, answered(0)))).toMatchObject({ n: 0, right: true });
-    expect(readNumeral(tryOf('count-row', 4, []))).toBeNull();
+    expect(readNamed(tryOf('name-it', 7, mended))).toMatchObject({ said: 7, right: true, choices: null });
+    expect(readNamed(tryOf('name-it', 7, answered(null)))).toMatchObject({ said: null, right: null });
+    expect(readNamed(tryOf('name-it', 0, answered(0)))).toMatchObject({ n: 0, right: true });
+    expect(readNamed(tryOf('count-row', 4, []))).toBeNull();
   });
 
   test('found: among so many cards', () => {
-    const reading = readNumeral(tryOf('find-it', 6, answered(9, 'find')));
+    const reading = readNamed(tryOf('find-it', 6, answered(9, 'find')));
     expect(reading).toMatchObject({ kind: 'found', said: 9, right: false, choices: 4 });
   });
 });

@@ -18,7 +18,7 @@ export interface NumeralReading {
  * Reads the numeral that was named or found: the last answer stands.
  * @returns null where none was to be
  */
-export function readNumeral({ set, events }: Pick<Trace, 'set' | 'events'>): NumeralReading | null {
+export function readNamed({ set, events }: Pick<Trace, 'set' | 'events'>): NumeralReading | null {
   const { cards } = set.layout ?? {};
   if (cards?.kind !== 'name' && cards?.kind !== 'find' && cards?.kind !== 'feel') return null;
   const answer = settledEvents(events).findLast((event) => event.kind === 'answer' && event.value !== null);

@@ -4,7 +4,7 @@ import {
   readAll,
   readBraille,
   readChoice,
-  readNumeral,
+  readNamed,
   readPlaced,
   type Cards,
   type NumeralsStatement,
@@ -65,7 +65,7 @@ function tellBraille(words: Words, trace: ReadableTrace): string | null {
 }
 
 function tellNumeral({ tries }: Words, trace: ReadableTrace): string | null {
-  const reading = readNumeral(trace);
+  const reading = readNamed(trace);
   if (!reading) return null;
   const { kind, n, said } = reading;
   const { numeral } = tries;
