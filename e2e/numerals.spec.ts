@@ -125,7 +125,7 @@ test('counted and drawn, tallied, sorted: what was recorded is held against what
   await tell('How many drawn or ringed', '5');
   await tell('Held against the things?', 'not checked');
   await press(page, 'That’s all');
-  await told(page, 'Counted 6, drew 5, another number than it counted, did not check.');
+  await told(page, 'Counted 6, drew 5, a different number from the one counted, did not check.');
   await press(page, 'Next try');
   await layIn(page, 6, 'Tally them');
   await tell('How many strokes', '6');

@@ -103,7 +103,7 @@ test('a task of the room’s own: written, tried with a made-up child, then with
   await give(file.replace('"ladder"', 'ladder'));
   await told(page, /Line \d+, column \d+: this isn’t JSON\. Nothing was changed\./);
   await give(file.replace('"like": "give-n"', '"like": "count-stars"'));
-  await told(page, /Line 5, task\.like: We have no task of this name/);
+  await told(page, /Line 5, task\.like: There is no task of this name/);
   await give(file);
   await expect(page.getByRole('article', { name: 'Rings for the boat' })).toBeVisible();
   await expect(page.getByRole('combobox', { name: 'Start with …' })).toBeVisible();

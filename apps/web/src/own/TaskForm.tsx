@@ -53,7 +53,7 @@ export function TaskForm({ room, id, begun, title, onDone, onLeave }: TaskFormPr
         sx={{ display: 'grid', gap: 2.5, maxWidth: 1080 }}
       >
         <PageTitle>{title}</PageTitle>
-        <Section name={words.ownTasks.lookAt()}>
+        <Section name={words.ownTasks.lookAt()} hint={words.ownTasks.likeHint()}>
           <GoesLike />
         </Section>
         <Section name={words.ownTasks.said()}>

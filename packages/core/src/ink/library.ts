@@ -2,7 +2,7 @@ import { digitForms, digitWidth, type Digit, type Stroke } from '../numerals/tem
 import { distance, type Point } from './stroke.js';
 
 /** A part that may be left out. */
-export type Part = 'bar' | 'stem' | 'base' | 'lower bowl' | 'loop' | 'lower ring';
+export type Part = 'bar' | 'stem' | 'base' | 'lower-bowl' | 'loop' | 'lower-ring';
 
 /** What can be written: a digit, or something that is none. */
 export type Written = `${Digit}` | 'letter' | 'shape';
@@ -151,9 +151,9 @@ function lacking(): readonly Form[] {
     form('4', 'open', [polylineOf(line([0.12, 0], [0.02, 0.6])), stem!], { missing: ['bar'] }),
     form('7', 'plain', [polylineOf(line([0.5, 0], [0.1, 1]))], { missing: ['bar'] }),
     form('2', 'round', cut(2, 'round', 0, 0.75), { missing: ['base'] }),
-    form('3', 'round', cut(3, 'round', 0, 0.5), { missing: ['lower bowl'] }),
+    form('3', 'round', cut(3, 'round', 0, 0.5), { missing: ['lower-bowl'] }),
     form('6', 'curved', cut(6, 'curved', 0, 0.42), { missing: ['loop'] }),
-    form('8', 'two-rings', [upper!], { missing: ['lower ring'] }),
+    form('8', 'two-rings', [upper!], { missing: ['lower-ring'] }),
     form('9', 'ring-and-stem', [ring!], { missing: ['stem'] }),
   ];
 }

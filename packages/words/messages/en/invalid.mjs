@@ -58,7 +58,7 @@ export default {
   taskFile: 'This isn’t a task saved from Dotting: its format should be “{format}”.',
   taskFileVersion:
     'This task was saved in another version. We read version {version}: ask for it to be saved again.',
-  like: 'We have no task of this name for it to go like.',
+  like: 'There is no task of this name to go by.',
   yesNo: 'Write true or false.',
   asText: 'Write this as text.',
   slip: 'We know no slip of one of these names.',

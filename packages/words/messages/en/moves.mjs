@@ -219,7 +219,7 @@ export default {
     move: 'laying ten things and some more beside the cards, and lifting the ones card to see the zero',
   },
   'forgot-the-number': {
-    saw: 'recorded another number than it counted',
+    saw: 'recorded a different number from the one counted',
     move: 'saying the number once more, or laying its card, before the hand begins',
   },
   'recorded-another': {

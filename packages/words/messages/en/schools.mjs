@@ -60,7 +60,7 @@ export default {
   },
   startAgain: {
     name: 'Going on from a number',
-    changes: 'How the child is asked to go on; both are right when it answers.',
+    changes: 'How the child is asked to go on; either is right as an answer.',
     on: 'five … six, seven',
     again: 'five … five, six, seven',
   },
@@ -103,7 +103,7 @@ export default {
   },
   braille: {
     name: 'Braille numerals',
-    changes: 'Which braille a child reads first, where nothing is said for the child.',
+    changes: 'Which braille is read first, unless a child has their own.',
     raised: 'raised print',
     literary: 'the sign and the letters',
     maths: 'the maths code',

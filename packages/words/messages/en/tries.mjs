@@ -180,7 +180,7 @@ export default {
     'ring-or-draw': 'drew {n}',
     across: 'the fifth across',
     notAcross: 'the fifth not across',
-    forgot: 'another number than it counted',
+    forgot: 'a different number from the one counted',
     none: 'recorded none',
   },
   checked: {

@@ -76,7 +76,7 @@ test('cards in a row, with their sets, at letters; all of a number; the side of 
 
 test('what was put on record, and the kinds that make the whole or do not', () => {
   expect(told('ring-or-draw', 6, put('counted=6', 'recorded=5', 'checked=not-checked'))).toBe(
-    'Counted 6, drew 5, another number than it counted, did not check.',
+    'Counted 6, drew 5, a different number from the one counted, did not check.',
   );
   expect(told('tally-it', 6, put('recorded=6', 'fifth=across', 'checked=agreed'))).toBe(
     'Made 6 strokes for 6 corks, the fifth across, checked, and found it right.',
