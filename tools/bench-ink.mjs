@@ -1,5 +1,5 @@
 // @ts-check
-// Reads numerals of simulated hands that the reader was not tuned on, and scores what is said of each. Prints what
+// Reads numerals of simulated hands, other than those the reader was tuned on, and scores what is said of each. Prints what
 // docs/performance.md quotes. With a file of somebody else's numerals (JSON lines, gzipped) it reads those as well; with
 // SHEET=file it draws the worst.
 import { readFile, writeFile } from 'node:fs/promises';
@@ -17,7 +17,7 @@ runCommand(async () => {
   await ensurePackages();
   await ensureBuilt();
   say(`Reading numerals of simulated hands, ${each} of each …`);
-  const own = await scoreInk(await simulatedInk({ each, seed: 'held out' }));
+  const own = await scoreInk(await simulatedInk({ each, seed: 'read once' }));
   print(own);
   const sheet = process.env.SHEET;
   if (sheet) await writeFile(sheet, sheetOf(own.worst.slice(0, 120)));

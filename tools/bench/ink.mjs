@@ -31,7 +31,7 @@ const isNumeral = (written) => /^\d+$/.test(written);
 /**
  * Ink of simulated hands, each numeral and fault alike often.
  *
- * @param {{ each: number, seed: string }} of seeds that begin with "held out" are used by nobody who tunes the reader
+ * @param {{ each: number, seed: string }} of the hands of a seed by which the reader was tuned tell less than those of another
  */
 export async function simulatedInk({ each, seed }) {
   const core = await loadCore();
