@@ -73,6 +73,12 @@ test('a task of the room’s own: written, tried with a made-up child, then with
     task: { like: 'give-n', ladder: [2, 4, 6], texts: { name: 'Rings for the boat' } },
     things: [{ many: 'rope rings' }, { many: 'tar pots' }],
   });
+  // Shown to everyone first, and kept by its name.
+  await page.getByRole('link', { name: 'Shown to the group' }).click();
+  await expect(page.getByRole('combobox', { name: 'Task' })).toHaveText('Rings for the boat');
+  await press(page, /^Keep it/);
+  await told(page, /shown, Rings for the boat, to/);
+  await page.goBack();
   // Put to a child: its words, its things, and the cautions that follow from them.
   await page.getByRole('combobox', { name: 'Start with …' }).click();
   await page.getByRole('option', { name: 'Ines' }).click();

@@ -1,4 +1,4 @@
-// Which numerals a child reads: what is said after each sit-down of naming, against what is so. The children are not the
+// Which numerals a child names, finds, or reads by touch: what is said after each sit-down, against what is so. The children are not the
 // model’s: each numeral is read with a chance of its own, look-alikes are taken for one another, some say any number they
 // like rather than none, and on some days less of it is there.
 import { loadCore } from '../lib/core.mjs';
@@ -38,17 +38,26 @@ function makeChild(random) {
   return { chances, takes, saysAny: random() < 0.3 };
 }
 
-function named(child, n, off, random) {
+/** What is asked for each skill, and with what question. */
+const asked = {
+  'name-numeral': { task: 'name-it', question: 'name' },
+  'find-numeral': { task: 'find-it', question: 'find' },
+  'touch-numeral': { task: 'read-dots', question: 'name' },
+};
+
+/** What the child says, or which of the cards it takes. */
+function answered(child, { n, cards, kind }, off, random) {
   if (random() < child.chances[n] * off) return n;
-  if (child.takes.has(n)) return child.takes.get(n);
-  return child.saysAny ? Math.floor(random() * 21) : 'did-not-know';
+  const instead = child.takes.get(n);
+  if (kind !== 'find') return instead ?? (child.saysAny ? Math.floor(random() * 21) : 'did-not-know');
+  return cards.includes(instead) ? instead : cards[Math.floor(random() * cards.length)];
 }
 
-function sitDown(core, child, stand, earlier, day, random) {
-  const id = 'name-it';
-  const step = { skill: 'name-numeral', task: id, n: 1, things: 'cork' };
-  const asked = { birthDate: null, language: 'en', day: dateOf(day), minutes: 4, most: null, kinds };
-  const { first, plan } = core.beginSitting({ ...asked, step, earlier });
+function sitDown(core, child, skill, stand, earlier, day, random) {
+  const { task: id, question } = asked[skill];
+  const step = { skill, task: id, n: 1, things: 'cork' };
+  const common = { birthDate: null, language: 'en', day: dateOf(day), minutes: 4, most: null, kinds };
+  const { first, plan } = core.beginSitting({ ...common, step, earlier });
   const off = random() < 0.15 ? 0.8 : 1;
   const tries = [];
   let next = first;
@@ -57,6 +66,7 @@ function sitDown(core, child, stand, earlier, day, random) {
     const at = { day, seconds: secondsOfTry * tries.length };
     if (next.task === id) {
       const task = core.taskOf(id);
+      const set = core.setOf(task, next.n, 'cork', core.layoutFor(task, next.n, 'cork', place));
       tries.push({
         id: `try-${place}`,
         childId: 'child',
@@ -66,22 +76,23 @@ function sitDown(core, child, stand, earlier, day, random) {
         task: id,
         language: 'en',
         version: 2,
-        set: core.setOf(task, next.n, 'cork', core.layoutFor(task, next.n, 'cork', place)),
+        set,
         ...core.runOf(task, next.n),
         help: 'none',
         answeredBy: 'alone',
         firstTime: place === 0,
         ended: 'finished',
         events: [
-          { seq: 0, t: 0, kind: 'ask', question: 'name' },
-          { seq: 1, t: 1500, kind: 'answer', value: named(child, next.n, off, random) },
+          { seq: 0, t: 0, kind: 'ask', question },
+          { seq: 1, t: 1500, kind: 'answer', value: answered(child, set.layout.cards, off, random) },
         ],
       });
     } else {
-      // Something easy first, or a question on the side: of a child who is sure of it.
+      // Something easy first, or a question on the side: of a child who is sure of it, but for the numerals in it.
       const other = core.taskOf(next.task);
       tries.push({
-        ...stand.ask({ task: other, n: next.n, things: 'cork', ...at }),
+        ...stand(child, random).ask({ task: other, n: next.n, things: 'cork', ...at }),
+        id: `try-${place}`,
         sittingId: `sitting-${day}`,
       });
     }
@@ -99,18 +110,24 @@ function sitDown(core, child, stand, earlier, day, random) {
   return tries;
 }
 
-/** After one sit-down of naming, after three and after six: what is said of each numeral, and how often it is so. */
-export async function benchNumerals({ children, seed }) {
+/** After one sit-down, after three and after six: what is said of each numeral, and how often it is so. */
+export async function benchNumerals({ children, seed, skill }) {
   const core = await loadCore();
   const runs = Array.from({ length: children }, (_, i) => {
     const random = core.seededRandom(core.seedFrom(`${seed} numerals ${i}`));
     const child = makeChild(random);
-    const stand = ourChild(core, { months: 54, ability: { ...core.usualChild, ...sureOfAll } }, seed + i);
+    let turn = 0;
+    const stand = ({ chances, takes }, drawn) => {
+      const known = chances.flatMap((chance, n) => (drawn() < chance ? [n] : []));
+      const reads = { known, takes: Object.fromEntries(takes) };
+      const ability = { ...core.usualChild, ...sureOfAll, reads };
+      return ourChild(core, { months: 54, ability }, core.seedFrom(`${seed} ${i} ${turn++}`));
+    };
     let tries = [];
     return [0, 1, 2, 3, 4, 5].map((sitting) => {
       const day = (sitting + 1) * daysApart;
-      tries = [...tries, ...sitDown(core, child, stand, tries, day, random)];
-      const said = core.saidFor(tries, dateOf(day), {}).find(({ skill }) => skill === 'name-numeral');
+      tries = [...tries, ...sitDown(core, child, skill, stand, tries, day, random)];
+      const said = core.saidFor(tries, dateOf(day), {}).find((one) => one.skill === skill);
       return { child, said: said ?? { known: [], likely: [], mixedUp: [] } };
     });
   });

@@ -1,4 +1,6 @@
-import type { ChildPage, GroupTimesView, NewGroupTime } from '@dotting/contract';
+import type { ChildPage, GroupTimesView, NewGroupTime, OwnTaskBody } from '@dotting/contract';
+import type { OwnTaskId } from '@dotting/core';
+import { noTexts } from '@dotting/words';
 import { randomUUID } from 'node:crypto';
 import { GroupTimeChild } from '../src/groupTimes/groupTime.entity.js';
 import { openWithAdult, type Nursery, type TestDevice, type TestSite } from './nursery.js';
@@ -60,6 +62,33 @@ describe('what a room did as a group', () => {
     const { tries, lines } = await page();
     expect(tries).toEqual([]);
     expect(lines.flatMap((line) => line.dots.filter((dot) => dot.tries.length > 0))).toEqual([]);
+  });
+
+  test('a task of the room’s own is kept by its name, and met as itself', async () => {
+    const own = randomUUID() as OwnTaskId;
+    const task: OwnTaskBody = {
+      language: 'en',
+      like: 'give-n',
+      ladder: [2, 4],
+      minutes: 3,
+      pile: 12,
+      watchFor: [],
+      beside: [],
+      texts: { ...noTexts, name: 'Rings for the boat', say: 'Bring {n} rings.', childDoes: 'brings rings' },
+    };
+    const put = await device.ask('PUT', `rooms/${site.roomId}/tasks/${own}`, task);
+    expect(put.status).toBe(204);
+    const id = randomUUID();
+    const unlike = await device.ask('PUT', address(id), time({ own }));
+    expect(unlike.status).toBe(422);
+    expect((await device.ask('PUT', address(id), time({ own, task: 'give-n' }))).status).toBe(204);
+    expect(await times()).toMatchObject([{ id, title: 'Rings for the boat' }, {}]);
+    const { metTasks } = await page();
+    expect(metTasks).toContain(own);
+    expect(metTasks).not.toContain('give-n');
+    const { body } = await device.ask('GET', `children/${site.childId}/export.json`);
+    expect(body.inGroups).toContainEqual(expect.objectContaining({ task: 'give-n', own }));
+    await device.ask('DELETE', address(id));
   });
 
   test('what is wrong is said by its field, and nothing of it is kept', async () => {

@@ -1,4 +1,4 @@
-import { tasks, type ChildId, type TaskId } from '@dotting/core';
+import { tasks, type ChildId, type OwnTaskId, type TaskId } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -15,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { said } from './said.js';
-import { IsDay, OrNull } from './validators.js';
+import { IsDay, Maybe, OrNull } from './validators.js';
 
 /** Shown to the group, or done by it in chorus: neither says anything of one child. */
 export const groupKinds = ['shown', 'chorus'] as const;
@@ -29,6 +29,10 @@ export class NewGroupTime {
   kind: GroupKind;
   @IsIn(taskIds, { message: said((words) => words.invalid.task()) })
   task: TaskId;
+  /** The room’s own task that goes like it, where it was one. */
+  @Maybe()
+  @IsUUID('all', { message: said((words) => words.invalid.anId()) })
+  own?: OwnTaskId;
   /** Who was there: they have met the task now. */
   @ArrayMinSize(1, { message: said((words) => words.invalid.someoneThere()) })
   @ArrayMaxSize(100)

@@ -171,7 +171,7 @@ export class ChildrenService {
       recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
       metTasks: [
-        ...new Set([...traces.map((trace) => trace.own ?? trace.task), ...inGroups.map(({ task }) => task)]),
+        ...new Set([...traces, ...inGroups].map(({ own, task }) => own ?? task)),
       ],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
       revised: await this.summaries.revisedOf(childId),

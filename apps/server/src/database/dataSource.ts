@@ -29,6 +29,7 @@ import { AsItHappened1796500000000 } from './migrations/1796500000000-AsItHappen
 import { GroupTimes1796600000000 } from './migrations/1796600000000-GroupTimes.js';
 import { WaysOfTheRoom1796700000000 } from './migrations/1796700000000-WaysOfTheRoom.js';
 import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
+import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTasksInGroups.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -88,6 +89,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       GroupTimes1796600000000,
       WaysOfTheRoom1796700000000,
       OwnTasks1796800000000,
+      OwnTasksInGroups1796900000000,
     ],
     migrationsRun: false,
     synchronize: false,

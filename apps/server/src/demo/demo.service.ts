@@ -137,12 +137,13 @@ export class DemoService {
     staff: readonly StaffId[],
     random: Random,
   ): Promise<void> {
-    for (const { room, by, daysAgo, away, ...time } of groupTimes) {
+    for (const { room, by, daysAgo, away, own = null, ...time } of groupTimes) {
       const id = seededUuid(random);
       const keptAt = new Date(Date.now() - daysAgo * dayMs);
       const there = known.filter((child) => child.roomId === roomId(room) && !away.includes(child.firstName));
       await this.dataSource.manager.insert(GroupTime, {
         ...time,
+        own,
         id,
         roomId: roomId(room),
         day: today(keptAt),

@@ -1,6 +1,7 @@
 import type { ChildColumns, GroupKind, Role, Thumb } from '@dotting/contract';
-import type { TaskId } from '@dotting/core';
+import type { OwnTaskId, TaskId } from '@dotting/core';
 import { usualChild, type Growth, type HiddenAbility } from '@dotting/core/workings';
+import { ownTasks } from './own.js';
 
 /** Signs in every adult of the demo nursery; printed at the first start, and of no use elsewhere. */
 export const demoPassword = 'brass-windlass-and-boats';
@@ -51,6 +52,8 @@ interface DemoGroupTime {
   readonly away: readonly string[];
   readonly togetherTo: number | null;
   readonly note: string;
+  /** One of the room’s own. */
+  readonly own?: OwnTaskId;
 }
 
 export const groupTimes: readonly DemoGroupTime[] = [
@@ -73,6 +76,17 @@ export const groupTimes: readonly DemoGroupTime[] = [
     away: ['Jory', 'Nadia'],
     togetherTo: null,
     note: '',
+  },
+  {
+    room: 'Upper Pound',
+    kind: 'shown',
+    task: ownTasks[0].body.like,
+    own: ownTasks[0].id,
+    by: 'Ngozi',
+    daysAgo: 4,
+    away: [],
+    togetherTo: null,
+    note: 'Each boat called out its number.',
   },
 ];
 

@@ -64,6 +64,6 @@ const ringsForTheBoat: OwnTaskBody = {
   },
 };
 
-export const ownTasks: readonly { readonly id: OwnTaskId; readonly body: OwnTaskBody }[] = [
+export const ownTasks = [
   { id: idOf('rings for the boat') as OwnTaskId, body: ringsForTheBoat },
-];
+] as const satisfies readonly { readonly id: OwnTaskId; readonly body: OwnTaskBody }[];

@@ -1,5 +1,5 @@
 import type { GroupKind } from '@dotting/contract';
-import type { ChildId, StaffId, TaskId } from '@dotting/core';
+import type { ChildId, OwnTaskId, StaffId, TaskId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import { Room } from '../nursery/room.entity.js';
@@ -24,6 +24,10 @@ export class GroupTime {
 
   @Column({ type: 'varchar', length: 60 })
   task: TaskId;
+
+  /** The room’s own task, where it was one: it goes like the task. */
+  @Column({ type: 'uuid', nullable: true })
+  own: OwnTaskId | null;
 
   /** YYYY-MM-DD. */
   @Column({ type: 'date' })

@@ -1,11 +1,12 @@
 import type { GroupTimesView, NewGroupTime } from '@dotting/contract';
-import type { ChildId, TaskId } from '@dotting/core';
+import type { ChildId, OwnTaskId, TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { today } from '../common/today.js';
-import { clash, notFound } from '../http/refusals.js';
+import { clash, impossible, notFound } from '../http/refusals.js';
+import { OwnService } from '../own/own.service.js';
 import { Sight } from '../sight/sight.service.js';
 import { spoken } from '../wording/spoken.js';
 import { GroupTime, GroupTimeChild } from './groupTime.entity.js';
@@ -17,6 +18,7 @@ const latest = 20;
 export interface MetInGroup {
   readonly kind: GroupTime['kind'];
   readonly task: TaskId;
+  readonly own?: OwnTaskId;
   readonly day: string;
 }
 
@@ -26,6 +28,7 @@ export class GroupTimesService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly sight: Sight,
+    private readonly ownOf: OwnService,
   ) {}
 
   /** A room’s latest times as a group, newest first. */
@@ -39,10 +42,13 @@ export class GroupTimesService {
       take: latest,
     });
     const there = await this.howManyWere(rows.map((row) => row.id));
-    const times = rows.map(({ id, kind, task, day, recorder, recordedBy, togetherTo, note }) => ({
+    const { ownTasks } = (await this.ownOf.of([{ id: roomId }]))(roomId);
+    const nameOf = (own: OwnTaskId | null): string | undefined =>
+      ownTasks.find(({ id }) => id === own)?.texts.name;
+    const times = rows.map(({ id, kind, task, own, day, recorder, recordedBy, togetherTo, note }) => ({
       id,
       kind,
-      title: taskWords(spoken(), task).name(),
+      title: nameOf(own) ?? taskWords(spoken(), task).name(),
       day,
       recorder: recorder?.firstName ?? '',
       children: there.get(id) ?? 0,
@@ -62,19 +68,27 @@ export class GroupTimesService {
   async keep(at: AtWork, roomId: string, id: string, time: NewGroupTime): Promise<void> {
     const seen = new Set((await this.sight.childrenOf(at, roomId)).map((child) => child.id));
     if (!time.children.every((child) => seen.has(child))) throw notFound('child');
-    const { children, ...rest } = time;
+    await this.checkOwn(at, time);
+    const { children, own = null, ...rest } = time;
     await this.dataSource.transaction(async (manager) => {
       const kept = await manager.findOne(GroupTime, { where: { id }, lock: { mode: 'pessimistic_write' } });
       if (kept && (kept.roomId !== roomId || kept.recordedBy !== at.adult.id))
         throw clash(spoken().refusals.groupTimeOfOthers());
       if (kept) return;
       const now = { day: today(), keptAt: new Date(), recordedBy: at.adult.id };
-      await manager.insert(GroupTime, { id, roomId, ...rest, ...now });
+      await manager.insert(GroupTime, { id, roomId, ...rest, own, ...now });
       await manager.insert(
         GroupTimeChild,
         children.map((childId) => ({ groupTimeId: id, childId })),
       );
     });
+  }
+
+  /** @throws RefusedException where the own task is not one that goes like the task */
+  private async checkOwn({ siteId }: AtWork, { own, task }: NewGroupTime): Promise<void> {
+    const { likeOf } = await this.ownOf.among(siteId, own, []);
+    if (own !== undefined && likeOf.get(own) !== task)
+      throw impossible('own', spoken().steps.noOwnTask({ task }));
   }
 
   /** Takes back what the adult herself put down. */
@@ -96,7 +110,7 @@ export class GroupTimesService {
     });
     return rows
       .flatMap(({ groupTime }) => groupTime ?? [])
-      .map(({ kind, task, day }) => ({ kind, task, day }))
+      .map(({ kind, task, own, day }) => ({ kind, task, ...(own !== null && { own }), day }))
       .toSorted((a, b) => (a.day < b.day ? -1 : 1));
   }
 }

@@ -1,11 +1,8 @@
 import { groupKinds, type NewGroupTime, type RegisterEntry, type Room } from '@dotting/contract';
-import { strands, tasks, taskOf, type ChildId, type TaskId } from '@dotting/core';
-import { taskWords } from '@dotting/words';
+import type { ChildId } from '@dotting/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import ListSubheader from '@mui/material/ListSubheader';
-import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
@@ -16,6 +13,7 @@ import { groupTimesQuery, queryClient, todayQuery } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { sayDay } from '../common/days.js';
 import { newId } from '../common/ids.js';
+import { useOwn } from '../common/own.js';
 import { useSchools } from '../common/schools.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
@@ -23,6 +21,7 @@ import { words } from '../wording/words.js';
 import { Faces, withOther } from './Faces.js';
 import { firstKind } from './firstKind.js';
 import { keepGroupTime } from './keepGroupTime.js';
+import { saidTogether, shownBy, WhichTask } from './WhichTask.js';
 
 /** What the group was shown, or said in chorus: kept as the group’s, and of each child only that it has met it. */
 export function GroupPage() {
@@ -45,10 +44,12 @@ interface Sent {
 
 function Group({ roomId, register, notHere }: GroupProps) {
   const [params] = useSearchParams();
-  const asked = tasks.find(({ id }) => id === params.get('task'));
+  const { ownTasks } = useOwn(roomId);
   const schools = useSchools();
   const [kind, setKind] = useState(firstKind(schools));
-  const [task, setTask] = useState<TaskId>(asked?.id ?? 'say-far');
+  const [task, setTask] = useState(
+    () => shownBy(params.get('own') ?? params.get('task'), ownTasks) ?? saidTogether,
+  );
   const [away, setAway] = useState<ReadonlySet<ChildId>>(new Set(notHere));
   const [togetherTo, setTogetherTo] = useState('');
   const [note, setNote] = useState('');
@@ -70,7 +71,13 @@ function Group({ roomId, register, notHere }: GroupProps) {
   const isChorus = kind === 'chorus';
   const to = togetherTo.trim() === '' ? null : Number(togetherTo);
   const isWrong = isChorus && to !== null && !(Number.isInteger(to) && to >= 1 && to <= 100);
-  const time: NewGroupTime = { kind, task, children, togetherTo: isChorus ? to : null, note: note.trim() };
+  const time: NewGroupTime = {
+    kind,
+    ...task,
+    children,
+    togetherTo: isChorus ? to : null,
+    note: note.trim(),
+  };
   return (
     <Box sx={{ maxWidth: 980, display: 'grid', gap: 2 }}>
       <Box>
@@ -84,7 +91,7 @@ function Group({ roomId, register, notHere }: GroupProps) {
         options={groupKinds.map((one) => [one, words.group.kinds[one]()])}
         onChoose={setKind}
       />
-      <WhichTask task={task} onChoose={setTask} />
+      <WhichTask task={task} own={ownTasks} onChoose={setTask} />
       <Typography variant="body2" color="textSecondary">
         {words.group.who()}
       </Typography>
@@ -118,29 +125,6 @@ function Group({ roomId, register, notHere }: GroupProps) {
       </Button>
       <Times roomId={roomId} onTakeBack={(of) => takeBack.mutate(of)} />
     </Box>
-  );
-}
-
-function WhichTask({ task, onChoose }: { readonly task: TaskId; readonly onChoose: (task: TaskId) => void }) {
-  return (
-    <TextField
-      select
-      label={words.plan.task()}
-      value={task}
-      onChange={(event) => onChoose(taskOf(event.target.value).id)}
-      sx={{ maxWidth: 460 }}
-    >
-      {strands.flatMap((strand) => [
-        <ListSubheader key={strand}>{words.strands[strand]()}</ListSubheader>,
-        ...tasks
-          .filter((one) => one.strand === strand)
-          .map(({ id }) => (
-            <MenuItem key={id} value={id}>
-              {taskWords(words, id).name()}
-            </MenuItem>
-          )),
-      ])}
-    </TextField>
   );
 }
 

@@ -33,8 +33,8 @@ export function TaskActions({ room, task, own }: TaskActionsProps) {
         ) : (
           !own?.retired && <StartWith room={room} task={task} own={own} />
         )}
-        {!own && (
-          <Button component={Link} to={`/group?task=${task.id}`}>
+        {!own?.retired && (
+          <Button component={Link} to={own ? `/group?own=${own.id}` : `/group?task=${task.id}`}>
             {words.group.shownToGroup()}
           </Button>
         )}

@@ -7,6 +7,7 @@ import {
   taskOf,
   tellingSlips,
   waitingFor,
+  type Task,
   type TaskId,
 } from '@dotting/core';
 import { listOf, numbersIn, ownTaskWords, taskWords, thingsWords } from '@dotting/words';
@@ -95,8 +96,8 @@ export function TaskCard({ id, own }: TaskCardProps) {
           </Box>
         </Part>
       )}
-      <Said label={words.shelf.easier()}>{told.easier()}</Said>
-      <Said label={words.shelf.harder()}>{told.harder()}</Said>
+      <Step label={words.shelf.easier()} how={told.easier()} from={task} to={task.easier} />
+      <Step label={words.shelf.harder()} how={told.harder()} from={task} to={task.harder} />
       <Said label={words.shelf.otherThings()}>{told.otherThings()}</Said>
       {adapted.length > 0 && (
         <Part label={words.ownTasks.adapted()}>
@@ -122,6 +123,31 @@ export function TaskCard({ id, own }: TaskCardProps) {
       <Said label={words.shelf.home()}>{told.home()}</Said>
       <Said label={words.say.cautions()}>{told.caution?.() ?? ''}</Said>
     </Box>
+  );
+}
+
+interface StepProps {
+  readonly label: string;
+  readonly how: string;
+  readonly from: Task;
+  /** The task that is a step away; where it is the same, only how it is put changes. */
+  readonly to: string;
+}
+
+function Step({ label, how, from, to }: StepProps) {
+  const isOther = to !== from.id;
+  if (how === '' && !isOther) return null;
+  return (
+    <Part label={label}>
+      {how}
+      {isOther && (
+        <Box sx={{ displayPrint: 'none' }}>
+          <Link to={`/shelf?task=${to}`} style={{ color: 'inherit' }}>
+            {taskWords(words, taskOf(to).id).name()}
+          </Link>
+        </Box>
+      )}
+    </Part>
   );
 }
 
