@@ -3,7 +3,8 @@ const floors = {
   'packages/core/src': [
     ['trace', 'common', 'languages'],
     ['numerals'],
-    ['estimates', 'ink', 'reading', 'schools', 'skills'],
+    ['ink', 'schools', 'skills'],
+    ['estimates', 'reading'],
     ['shelf'],
     ['recording'],
     ['evidence'],
@@ -32,7 +33,7 @@ const floors = {
     ['api', 'amending'],
     ['common'],
     ['childSide', 'dotline', 'office', 'outbox', 'shelf'],
-    ['standIns'],
+    ['standIns', 'writing'],
     ['child', 'devices', 'entrance', 'passing', 'room', 'sitting'],
     ['languages', 'replay', 'search', 'settings', 'today'],
     ['own'],

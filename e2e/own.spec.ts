@@ -76,7 +76,7 @@ test('a task of the room’s own: written, tried with a made-up child, then with
   // Shown to everyone first, and kept by its name.
   await page.getByRole('link', { name: 'Shown to the group' }).click();
   await expect(page.getByRole('combobox', { name: 'Task' })).toHaveText('Rings for the boat');
-  await press(page, /^Keep it/);
+  await page.getByRole('button', { name: /^Keep it/ }).click();
   await told(page, /shown, Rings for the boat, to/);
   await page.goBack();
   // Put to a child: its words, its things, and the cautions that follow from them.

@@ -1,4 +1,4 @@
-import { digitFormNames, lessons, needs, schoolChoices, touchCodes } from '@dotting/core';
+import { digitFormNames, lessons, needs, schoolChoices, touchCodes, type Hand } from '@dotting/core';
 import type { Words } from '@dotting/words';
 
 interface Described {
@@ -22,8 +22,7 @@ export type ChildColumn = Described &
     | { readonly kind: 'several-of'; readonly of: readonly string[] }
   );
 
-export const hands = ['left', 'right'] as const;
-export type Hand = (typeof hands)[number];
+export const hands = ['left', 'right'] as const satisfies readonly Hand[];
 
 /**
  * All that an adult can say of a child, in the order of the forms. From here come the rules for what is

@@ -1,4 +1,4 @@
-import { longestTryMs, questions, type Item, type Question, type Word } from '@dotting/core';
+import { longestTryMs, questions, type InkStroke, type Item, type Question, type Word } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -19,6 +19,7 @@ import {
   IsItem,
   IsItemOrAgain,
   IsMomentWithOffset,
+  IsStroke,
   IsWord,
   validator,
   Maybe,
@@ -35,6 +36,7 @@ const happeningKinds = [
   'answer',
   'given',
   'put',
+  'stroke',
 ] as const;
 const eventKinds = [...happeningKinds, 'undo', 'amend'] as const;
 
@@ -150,6 +152,13 @@ export class PutEvent extends EventBody {
   place: string;
 }
 
+export class StrokeEvent extends EventBody {
+  @Equals('stroke')
+  override kind: 'stroke';
+  @IsStroke()
+  points: InkStroke;
+}
+
 export class UndoEvent extends EventBody {
   @Equals('undo')
   override kind: 'undo';
@@ -180,6 +189,7 @@ const happenings = [
   { value: AnswerEvent, name: 'answer' },
   { value: GivenEvent, name: 'given' },
   { value: PutEvent, name: 'put' },
+  { value: StrokeEvent, name: 'stroke' },
 ];
 
 export type HappeningEventBody =
@@ -192,7 +202,8 @@ export type HappeningEventBody =
   | AskEvent
   | AnswerEvent
   | GivenEvent
-  | PutEvent;
+  | PutEvent
+  | StrokeEvent;
 
 /** How class-transformer finds the class of what happened: by its kind. */
 export const happeningDiscriminator = {

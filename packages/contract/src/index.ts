@@ -22,12 +22,12 @@ export {
   type ChildColumn,
   type ChildColumnName,
   type ChildColumns,
-  type Hand,
 } from './childColumns.js';
 export { blankChild } from './childRules.js';
 export * from './children.js';
 export * from './room.js';
 export * from './groupTimes.js';
+export * from './ink.js';
 export * from './childSide.js';
 export * from './office.js';
 export * from './refusal.js';

@@ -4,6 +4,8 @@ import {
   recordings,
   touchCodes,
   doings,
+  guides,
+  writingWays,
   patternForms,
   puppetSlips,
   relations,
@@ -18,6 +20,8 @@ import {
   type ComparedSet,
   type Comparison,
   type Doing,
+  type Guide,
+  type Hand,
   type DotPattern,
   type Item,
   type PatternForm,
@@ -25,6 +29,8 @@ import {
   type Relation,
   type Turns,
   type Weighed,
+  type Writing,
+  type WritingWay,
 } from '@dotting/core';
 import { Type } from 'class-transformer';
 import {
@@ -42,6 +48,7 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
+import { hands } from './childColumns.js';
 import { Maybe, IsFilled } from './validators.js';
 import { said } from './said.js';
 
@@ -223,6 +230,34 @@ export class CardsBody implements Cards {
   given?: readonly number[];
 }
 
+export class WritingBody implements Writing {
+  @IsInt()
+  @Min(0)
+  @Max(99)
+  n: number;
+
+  @IsIn(writingWays)
+  way: WritingWay;
+
+  @IsIn(guides)
+  guide: Guide;
+
+  @IsBoolean()
+  ruled: boolean;
+
+  @Maybe()
+  @IsIn(hands)
+  hand?: Hand;
+
+  @Maybe()
+  @Equals(true)
+  eitherWayRound?: true;
+
+  @Maybe()
+  @Equals(true)
+  counted?: true;
+}
+
 /** What was generated for a try, so that it can be laid and played again. */
 export class LayoutBody {
   @Maybe()
@@ -314,6 +349,11 @@ export class LayoutBody {
   @ValidateNested()
   @Type(() => CardsBody)
   cards?: CardsBody;
+
+  @Maybe()
+  @ValidateNested()
+  @Type(() => WritingBody)
+  writing?: WritingBody;
 
   @Maybe()
   @IsIn(recordings)

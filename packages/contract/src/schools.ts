@@ -10,14 +10,15 @@ import {
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsString, Max, Min, ValidateNested } from 'class-validator';
 import { classOf } from './described.js';
-import { IsDay, IsLanguageTag, Maybe } from './validators.js';
+import { IsDay, IsLanguageTag, IsStrokeWords, Maybe } from './validators.js';
 
 /** Names of what a room has chosen: one of the schools, a digit’s form, its language, its number of the week. */
-const others = ['language', 'number'] as const;
+const others = ['language', 'number', 'strokeWords'] as const;
 
 const rulesOf = (name: School | (typeof others)[number]): readonly PropertyDecorator[] => {
   if (name === 'language') return [IsLanguageTag()];
   if (name === 'number') return [IsInt(), Min(1), Max(20)];
+  if (name === 'strokeWords') return [IsStrokeWords()];
   return [IsIn(schoolChoices[name])];
 };
 const names = [...schoolNames, ...others];

@@ -1,4 +1,4 @@
-import { canBeBorn, canBeTried, dayAfter } from '@dotting/core';
+import { canBeBorn, canBeTried, dayAfter, longestTryMs } from '@dotting/core';
 import type { Words } from '@dotting/words';
 import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
 import { said } from './said.js';
@@ -102,6 +102,70 @@ export const IsLanguageTag = validator(
     /^([a-zA-Z]{2,8}|x-[a-zA-Z0-9]{1,8})(-[a-zA-Z0-9]{1,8})*$/.test(value),
   'languageTag',
   { type: 'string', maxLength: 35 },
+);
+
+/** No stroke has more points than this: half a minute at 240 a second. */
+const mostPoints = 7_200;
+/** Nor goes further, in thousandths of the space between the lines. */
+const farthest = 100_000;
+
+const isPoint = (point: unknown): boolean => {
+  if (typeof point !== 'object' || point === null) return false;
+  const { x, y, t, p, ...others } = point as Record<string, unknown>;
+  const isIn = (value: unknown, least: number, most: number): boolean =>
+    typeof value === 'number' && value >= least && value <= most;
+  return (
+    isIn(x, -farthest, farthest) &&
+    isIn(y, -farthest, farthest) &&
+    isIn(t, 0, longestTryMs) &&
+    (p === undefined || isIn(p, 0, 1)) &&
+    Object.keys(others).length === 0
+  );
+};
+
+/** Where the pen was: each point after the one before it. */
+export const IsStroke = validator(
+  'isStroke',
+  (value) =>
+    Array.isArray(value) &&
+    value.length > 0 &&
+    value.length <= mostPoints &&
+    value.every((point, i) => isPoint(point) && (i === 0 || point.t >= value[i - 1].t)),
+  'stroke',
+  {
+    type: 'array',
+    minItems: 1,
+    maxItems: mostPoints,
+    items: {
+      type: 'object',
+      properties: {
+        x: { type: 'number' },
+        y: { type: 'number' },
+        t: { type: 'number', minimum: 0 },
+        p: { type: 'number', minimum: 0, maximum: 1 },
+      },
+      required: ['x', 'y', 't'],
+      additionalProperties: false,
+    },
+  },
+);
+
+/** What is said for the strokes of a digit is one line, by the name of its form. */
+const longestStrokeWords = 200;
+export const IsStrokeWords = validator(
+  'isStrokeWords',
+  (value) =>
+    typeof value === 'object' &&
+    value !== null &&
+    Object.entries(value).every(
+      ([form, said]) =>
+        /^\d-[a-z-]{1,20}$/.test(form) && typeof said === 'string' && said.length <= longestStrokeWords,
+    ),
+  'strokeWords',
+  {
+    type: 'object',
+    additionalProperties: { type: 'string', maxLength: longestStrokeWords },
+  },
 );
 
 export const IsDay = validator(

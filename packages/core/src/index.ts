@@ -61,7 +61,14 @@ export {
 export { readAll, readNamed, readPlaced } from './reading/readCards.js';
 export { readRecord, readSorted } from './reading/readRecord.js';
 export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
-export { formsOfDigits, strokesOf, usualStyle, type NumeralStyle } from './numerals/style.js';
+export {
+  canFaceRound,
+  digitsOf,
+  formsOfDigits,
+  strokesOf,
+  usualStyle,
+  type NumeralStyle,
+} from './numerals/style.js';
 export { brailleOf, cellOf, dotsIn, isCell, type BrailleCode } from './numerals/braille.js';
 export { readBraille } from './reading/readBraille.js';
 export { digitWidth, pathOf } from './numerals/templates.js';
@@ -79,7 +86,27 @@ export {
   type Schools,
 } from './schools/schools.js';
 export { readNumeral, type DigitOrder, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
-export type { InkPoint, InkStroke } from './ink/stroke.js';
+export { polylineOf } from './numerals/polyline.js';
+export { inkMlOf, pointsOfTrace, usualPause, type InkDocument, type InkFlaw } from './ink/inkMl.js';
+export { boxOf, lengthOf, resampled, type Box } from './ink/stroke.js';
+export { inkOptions, rememberInk } from './reading/readInk.js';
+export {
+  readWritten,
+  strokesOfTry,
+  wantedOf,
+  type InkSlip,
+  type WrittenReading,
+} from './reading/readWritten.js';
+export {
+  guides,
+  writingWays,
+  type Guide,
+  type Hand,
+  type InkPoint,
+  type InkStroke,
+  type Writing,
+  type WritingWay,
+} from './trace/trace.js';
 export { mixedUpWith } from './evidence/mixedUp.js';
 export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
 export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';
@@ -122,7 +149,7 @@ export { isRecent } from './asking/modelOf.js';
 export { nextSteps, stepEvidence, type NextStep, type NextSteps } from './next/nextSteps.js';
 export { obstaclesIn, toldObstacle, type SlipPlace, type ToldObstacle } from './evidence/obstacles.js';
 export { type TellingSlip } from './evidence/tellingSlips.js';
-export { isOnShelf, skillOfTask, tasksFor } from './shelf/tasksOf.js';
+export { skillOfTask, tasksFor } from './shelf/tasksOf.js';
 export { votedFor, type Vote } from './recording/showOfHands.js';
 export {
   allStrands,

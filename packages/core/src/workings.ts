@@ -9,7 +9,7 @@ export { mostTracked, tracking, trackingPrior, trackingWays } from './estimates/
 export { observationsOf } from './evidence/observations.js';
 export { wentWell } from './evidence/went.js';
 export { onThisDay, usualChild, type Growth, type HiddenAbility } from './simulate/child.js';
-export { pairsAsked, simulateSittings, type Asked } from './simulate/sittings.js';
+export { pairsAsked, simulateSittings, type Asked, type SimulatedSittings } from './simulate/sittings.js';
 export {
   canShow,
   inkFaults,

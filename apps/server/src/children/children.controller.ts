@@ -2,6 +2,7 @@ import {
   ChildChange,
   ChildPage,
   ChildView,
+  InkView,
   MoveView,
   NewStatementRuling,
   NewStepDecision,
@@ -18,6 +19,7 @@ import { Sight } from '../sight/sight.service.js';
 import { ChildrenService } from './children.service.js';
 import { DecisionsService } from '../decisions/decisions.service.js';
 import { ExportService } from './export.service.js';
+import { InkService } from './ink.service.js';
 import { RoomService } from './room.service.js';
 import { AnswersFile, Does, Refuses } from '../http/described.js';
 
@@ -30,6 +32,7 @@ export class ChildrenController {
     private readonly decisions: DecisionsService,
     private readonly room: RoomService,
     private readonly exports: ExportService,
+    private readonly ink: InkService,
   ) {}
 
   @Get('rooms/:id/today')
@@ -60,6 +63,13 @@ export class ChildrenController {
   @Does('A child’s tries, one line each, to take away')
   tries(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<string> {
     return this.exports.triesAsCsv(at, id);
+  }
+
+  @Get('children/:id/ink')
+  @ApiOkResponse({ type: InkView })
+  @Does('The numerals that a child has written, with their strokes, oldest first')
+  written(@Present() at: AtWork, @Param('id', Id) id: ChildId): Promise<InkView> {
+    return this.ink.of(at, id);
   }
 
   @Get('children/:id')

@@ -9,6 +9,7 @@ import { SummariesModule } from '../summaries/summaries.module.js';
 import { TriesModule } from '../tries/tries.module.js';
 import { ChildrenController } from './children.controller.js';
 import { DecisionsModule } from '../decisions/decisions.module.js';
+import { InkService } from './ink.service.js';
 import { ExportService } from './export.service.js';
 import { RoomService } from './room.service.js';
 import { ChildrenService } from './children.service.js';
@@ -26,6 +27,6 @@ import { ChildrenService } from './children.service.js';
     SchoolsModule,
   ],
   controllers: [ChildrenController],
-  providers: [ChildrenService, RoomService, ExportService],
+  providers: [ChildrenService, RoomService, ExportService, InkService],
 })
 export class ChildrenModule {}

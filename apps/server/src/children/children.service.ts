@@ -170,9 +170,7 @@ export class ChildrenService {
       tries: traces.toReversed().map((trace) => summaryOf(trace, nameOf.get(trace.recordedBy) ?? '', day)),
       recent: readable.filter((trace) => isRecent(trace, day)).map(storedOf),
       closings,
-      metTasks: [
-        ...new Set([...traces, ...inGroups].map(({ own, task }) => own ?? task)),
-      ],
+      metTasks: [...new Set([...traces, ...inGroups].map(({ own, task }) => own ?? task))],
       leftOut: leftOutOf([child], glances.parts, glances.behind),
       revised: await this.summaries.revisedOf(childId),
       schools: await this.schools.ofChild(child),

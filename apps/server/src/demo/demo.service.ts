@@ -25,6 +25,7 @@ import { OwnThingsRow } from '../own/ownThings.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
 import { TriesService } from '../tries/tries.service.js';
+import { morning } from './morning.js';
 import { ownRoom, ownTasks, ownThings } from './own.js';
 import {
   adults,
@@ -37,6 +38,7 @@ import {
   rooms,
   siteName,
 } from './nursery.js';
+import { writingOf } from './written.js';
 
 /** A loading that was cut off begins again from nothing. */
 const markSubject = 'demo:loading';
@@ -223,7 +225,7 @@ export class DemoService {
     siteId: string,
     random: Random,
   ): { child: Child; traces: readonly Trace[] } {
-    const { room, months, makeUp, language, weeksBetween, comparesBy, seesTo, reads, ...said } = demo;
+    const { room, months, makeUp, language, weeksBetween, comparesBy, seesTo, reads, writes, ...said } = demo;
     const child: Child = {
       ...blankChild,
       ...said,
@@ -262,12 +264,16 @@ export class DemoService {
       // Drawn apart, so that nothing else is drawn otherwise.
       seededRandom(seed + seedFrom(child.firstName)),
     );
-    return { child, traces: [...simulateMonths(plan, random), ...more] };
+    const written = writes
+      ? writingOf(
+          { ...plan, ability: { ...plan.ability, ...(reads && { reads }) }, hand: child.hand },
+          writes,
+          seed + seedFrom(`${child.firstName} writes`),
+        )
+      : [];
+    return { child, traces: [...simulateMonths(plan, random), ...more, ...written] };
   }
 }
-
-const morning = (daysAgo: number): string =>
-  `${today(new Date(Date.now() - daysAgo * dayMs))}T10:40:00.000+00:00`;
 
 type Looked = Pick<(typeof children)[number], 'comparesBy' | 'seesTo' | 'reads'>;
 

@@ -141,6 +141,8 @@ interface DemoChild extends Partial<Omit<ChildColumns, 'birthDate' | 'languages'
   readonly seesTo?: number;
   /** Which numerals it reads, and which it takes for another, where that was looked at. */
   readonly reads?: NonNullable<HiddenAbility['reads']>;
+  /** How it writes numerals by now, where that was looked at; less well half a year ago. */
+  readonly writes?: NonNullable<HiddenAbility['writes']>;
   /** Beside English. */
   readonly language?: string;
   /** Weeks from one look to the next; null: nobody has looked. */
@@ -331,6 +333,7 @@ export const children: readonly DemoChild[] = [
   },
   {
     firstName: 'Bronwen',
+    writes: { forms: 0.95, turns: 0.03 },
     lastName: 'Scole',
     room: 'Upper Pound',
     group: 'Voles',
@@ -372,6 +375,7 @@ export const children: readonly DemoChild[] = [
   },
   {
     firstName: 'Hana',
+    writes: { forms: 0.9, turns: 0.08 },
     seesTo: 4,
     lastName: 'Kovac',
     room: 'Upper Pound',

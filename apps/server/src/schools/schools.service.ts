@@ -33,7 +33,7 @@ export class SchoolsService {
   ) {}
 
   /** What is laid, and so what is proposed, goes by them: each child of the room is worked out again. */
-  async change(at: AtWork, roomId: string, { forms, ...change }: PutSchools): Promise<void> {
+  async change(at: AtWork, roomId: string, { forms, strokeWords, ...change }: PutSchools): Promise<void> {
     await this.evidence.changingRoom(roomId, async (manager) => {
       // Locked until it is written: what another lead changes at the same moment is not lost.
       const lock = { mode: 'pessimistic_write' } as const;
@@ -43,6 +43,7 @@ export class SchoolsService {
         ...room.schools,
         ...stated(change),
         ...(forms && { forms: { ...room.schools.forms, ...stated(forms) } }),
+        ...(strokeWords && { strokeWords: { ...room.schools.strokeWords, ...strokeWords } }),
       };
       const lines = changed(schoolsOf(room.schools), schoolsOf(own));
       if (lines.length === 0) return;
@@ -108,6 +109,9 @@ function changed(before: Schools, now: Schools): readonly (readonly [line: strin
     ...Object.entries(now.forms)
       .filter(([digit, form]) => (before.forms as Readonly<Record<string, string>>)[digit] !== form)
       .map(([digit, form]) => [digit, form] as const),
+    ...Object.entries(now.strokeWords)
+      .filter(([form, said]) => before.strokeWords[form] !== said)
+      .map(([form]) => ['strokeWords', form] as const),
   ];
 }
 
@@ -123,6 +127,7 @@ function told(line: string, choice: string): string {
   if (line === 'language')
     return schools.told({ name: schools.roomLanguage(), choice: wordsIn(choice, []).name });
   if (line === 'number') return schools.told({ name: schools.weekNumber(), choice });
+  if (line === 'strokeWords') return schools.told({ name: schools.strokeWords(), choice: choice[0]! });
   const forms: Readonly<Record<string, () => string>> = options.ownForms;
   return schools.told({ name: schools.forms(), choice: forms[digitForm(Number(line), choice)]!() });
 }

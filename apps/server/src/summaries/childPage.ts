@@ -5,7 +5,6 @@ import {
   digitByDigit,
   isOfNumbers,
   isOfNumerals,
-  isOnShelf,
   looksAt,
   obstaclesIn,
   skillMap,
@@ -45,9 +44,7 @@ export function skillLines(
   const statements = saidFor(traces, date, { birthDate });
   const isLooked = (skill: SkillEntry): boolean => traces.some((trace) => looksAt(skill, trace));
   // What is only asked of a whole group is shown once it was.
-  const skills = skillMap.filter(
-    (skill) => tasksFor(skill).length > 0 || (isOnShelf(skill) && isLooked(skill)),
-  );
+  const skills = skillMap.filter((skill) => tasksFor(skill).length > 0 || isLooked(skill));
   const looked = skills.filter(isLooked);
   const courses = courseOf(
     looked.filter((skill) => skill.axis),

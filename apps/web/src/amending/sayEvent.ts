@@ -27,6 +27,8 @@ export function sayEvent(event: HappeningEvent, set: Pick<TraySet, 'size' | 'lay
           : words.events.answered({ value: sayAnswer(event.value) });
     case 'given':
       return words.events.gave({ n: event.value });
+    case 'stroke':
+      return words.events.stroke();
     case 'put':
       // One of a few that were told or put one after the other says itself what it was.
       if (
@@ -57,6 +59,8 @@ function sayQuestion(question: Question): string {
       return words.events.askedName();
     case 'find':
       return words.events.askedFind();
+    case 'write':
+      return words.events.askedWrite();
     case 'next':
       return words.events.askedNext();
     case 'before':

@@ -1,6 +1,7 @@
 import type {
   ChildPage,
   GroupTimesView,
+  InkView,
   Device,
   OfficeView,
   RoomMove,
@@ -49,6 +50,9 @@ export const movesQuery = (roomId: string) =>
 
 export const childQuery = (id: ChildId) =>
   queryOptions({ queryKey: ['child', id], queryFn: () => request<ChildPage>('GET', `children/${id}`) });
+
+export const inkQuery = (id: ChildId) =>
+  queryOptions({ queryKey: ['ink', id], queryFn: () => request<InkView>('GET', `children/${id}/ink`) });
 
 export const tryQuery = (id: string) =>
   queryOptions({ queryKey: ['try', id], queryFn: () => request<ToldTry>('GET', `tries/${id}`) });

@@ -5,6 +5,7 @@ import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
+import { InkFiles } from './InkFiles.js';
 
 const AboutForm = lazy(() => import('./AboutForm.js'));
 
@@ -45,6 +46,7 @@ export function About({ child }: { readonly child: ChildView }) {
               <Button component="a" href={`/api/children/${child.id}/tries.csv`} download>
                 {words.child.downloadTries()}
               </Button>
+              <InkFiles childId={child.id} />
             </Box>
           )}
         </>

@@ -97,9 +97,6 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
               />
             ))}
         </Box>
-        <Typography variant="body2" color="textSecondary" sx={{ mt: 1.5 }}>
-          {words.child.noTasksYet({ strands: withoutTasks(data) })}
-        </Typography>
         <Box sx={{ my: 2 }}>
           <DotLegend />
         </Box>
@@ -122,12 +119,6 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
     </Box>
   );
 }
-
-const withoutTasks = ({ lines: all }: Page): string =>
-  allStrands
-    .filter((strand) => all.every((line) => line.strand !== strand))
-    .map((strand) => words.strands.inline[strand]())
-    .join(', ');
 
 interface StrandProps {
   readonly childId: string;

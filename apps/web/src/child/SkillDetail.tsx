@@ -1,4 +1,5 @@
 import type { SkillLineView } from '@dotting/contract';
+import type { ChildId } from '@dotting/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -13,6 +14,7 @@ import { sayShortDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
 import { palette, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
+import { InkRows } from './InkRows.js';
 import { useUnsaved } from '../common/unsaved.js';
 
 interface SkillDetailProps {
@@ -58,6 +60,7 @@ export default function SkillDetail({ childId, line }: SkillDetailProps) {
         )}
         <OverruleStatement childId={childId} line={line} />
       </Box>
+      {line.strand === 'numeral-formation' && <InkRows childId={childId as ChildId} />}
     </Box>
   );
 }

@@ -1,15 +1,14 @@
 import type { RoomHere } from '@dotting/contract';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
-import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useNavigate, useOutletContext } from 'react-router';
 import { Refused } from '../api/http.js';
 import { takeIn } from '../api/own.js';
+import { FileButton } from '../common/FileButton.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { palette } from '../common/theme.js';
 import { words } from '../wording/words.js';
 import { readTaskFile, whereIn, type Placed } from './readTaskFile.js';
 
@@ -46,28 +45,9 @@ export function FromFile() {
   return (
     <Box sx={{ maxWidth: 760, display: 'grid', gap: 2 }}>
       <PageTitle>{words.ownTasks.file.title()}</PageTitle>
-      <Button
-        component="label"
-        role={undefined}
-        tabIndex={-1}
-        sx={{
-          justifySelf: 'start',
-          '&:focus-within': { outline: `3px solid ${palette.water}`, outlineOffset: 2 },
-        }}
-      >
+      <FileButton accept=".json,application/json" onFile={(file) => void open(file)}>
         {words.ownTasks.file.choose()}
-        <input
-          type="file"
-          accept=".json,application/json"
-          aria-label={words.ownTasks.file.choose()}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            if (file) void open(file);
-            event.target.value = '';
-          }}
-          style={{ position: 'absolute', inset: 0, opacity: 0, cursor: 'pointer', fontSize: 0 }}
-        />
-      </Button>
+      </FileButton>
       {wrong && (
         <Alert>
           <Typography>{wrong.what}</Typography>

@@ -103,7 +103,7 @@ function Tried({ trace }: { readonly trace: Trace }) {
     <Box ref={intoView} sx={{ display: 'grid', gap: 1.5, scrollMarginBottom: 16 }}>
       <Typography variant="h3">{describeSet(words, trace.set, trace.target)}</Typography>
       <Box sx={{ height: 330, display: 'flex' }}>
-        <ReplayTray set={trace.set} steps={steps.slice(0, done)} />
+        <ReplayTray speed={2} set={trace.set} steps={steps.slice(0, done)} />
       </Box>
       <Button sx={{ justifySelf: 'start', minWidth: 120 }} onClick={isPlaying ? pause : play}>
         {isPlaying ? words.replay.pause() : words.replay.play()}

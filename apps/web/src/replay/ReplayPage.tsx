@@ -18,6 +18,7 @@ import { AmendStep } from './AmendStep.js';
 import { Overrule } from './Overrule.js';
 import { ReplayTray } from './ReplayTray.js';
 import { sayEvent } from '../amending/sayEvent.js';
+import { SaveInk } from './SaveInk.js';
 import { usePlayback } from './usePlayback.js';
 import { words } from '../wording/words.js';
 
@@ -61,7 +62,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
         )}
       </Box>
       <Box sx={{ height: 'min(42vh, 360px)', display: 'flex' }}>
-        <ReplayTray set={tried.set} steps={steps.slice(0, done)} />
+        <ReplayTray set={tried.set} steps={steps.slice(0, done)} speed={Number(speed)} />
       </Box>
       <Typography role="status" sx={{ minHeight: 24 }}>
         {now && now.slips.length > 0 ? words.replay.here({ slips: slipsOf(now) }) : ''}
@@ -92,6 +93,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
             <Button onClick={() => setRighting('reading')}>{words.replay.changeResult()}</Button>
           </>
         )}
+        {tried.set.layout?.writing && <SaveInk tried={tried} />}
         <Button component={Link} to={`/children/${tried.childId}`} sx={{ marginInlineStart: 'auto' }}>
           {words.replay.toChild()}
         </Button>

@@ -11,15 +11,23 @@ import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
 import { sayEvent } from '../amending/sayEvent.js';
 import { words } from '../wording/words.js';
+import { ReplaySheet } from './ReplaySheet.js';
 
 interface ReplayTrayProps {
   readonly set: TraySet;
   /** What has happened so far, the last of it just now. */
   readonly steps: readonly ReplayStep[];
+  /** How many times as fast as it happened. */
+  readonly speed: number;
 }
 
 /** The tray as it was, with the thing just touched ringed and the word just said beside it. */
-export function ReplayTray({ set, steps }: ReplayTrayProps) {
+export function ReplayTray({ set, steps, speed }: ReplayTrayProps) {
+  if (set.layout?.writing) return <ReplaySheet set={set} steps={steps} speed={speed} />;
+  return <ReplayThings set={set} steps={steps} />;
+}
+
+function ReplayThings({ set, steps }: Omit<ReplayTrayProps, 'speed'>) {
   const isPile = set.pile !== undefined && set.layout?.places === undefined;
   const laid = isPile ? { ...set, size: set.pile!, arrangement: 'movable' as const } : set;
   const places = placesOf(laid);

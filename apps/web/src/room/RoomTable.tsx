@@ -58,7 +58,7 @@ export function RoomTable({ overview, shown, skills, sort, onSort }: RoomTablePr
             </td>
             {skills.map((skill) => {
               const dots = child.glances.find((glance) => glance.skill === skill)?.dots ?? [];
-              const isOfNumerals = skillOf(skill).read?.as === 'numerals';
+              const isOfNumerals = skillOf(skill).read.as === 'numerals';
               return (
                 <td key={skill} data-skill={words.skills[skill]()}>
                   <GlanceLine

@@ -18,6 +18,17 @@ type Drawings = { readonly [Of in School]: Readonly<Record<(typeof schoolChoices
 const corks = (places: readonly (readonly [number, number])[]) =>
   places.map(([x, y]) => <Cork key={`${x} ${y}`} x={x} y={y} />);
 
+/** A nought, and which way round it goes. */
+const Nought = ({ turns }: { readonly turns: readonly string[] }) => (
+  <>
+    <Numeral n={0} x={40} y={24} height={34} color={palette.line} />
+    <circle cx={40} cy={7} r={3.5} fill={palette.ink} />
+    {turns.map((turn) => (
+      <path key={turn} d={turn} {...line} />
+    ))}
+  </>
+);
+
 /** Two rows to be held against each other. */
 const threeAndTwo = corks([
   [14, 16],
@@ -250,6 +261,19 @@ const drawn: Drawings = {
         <Numeral n={5} x={39} y={23} height={32} />
       </>
     ),
+  },
+  nought: {
+    anticlockwise: <Nought turns={['M30 10A14 15 0 0 0 17 18']} />,
+    'either-for-left': <Nought turns={['M30 10A14 15 0 0 0 17 18', 'M50 10A14 15 0 0 1 63 18']} />,
+  },
+  ruled: {
+    ruled: (
+      <>
+        <path d="M6 12H74M6 38H74" stroke={palette.line} strokeWidth={2} />
+        <Numeral n={5} x={40} y={25} height={26} />
+      </>
+    ),
+    plain: <Numeral n={5} x={40} y={25} height={26} />,
   },
   week: {
     range: [4, 5, 6].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),

@@ -28,6 +28,7 @@ import { Numeral } from '../common/Numeral.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { SchoolsContext } from '../common/schools.js';
 import { hereQuery } from '../entrance/hereQuery.js';
+import { StrokeWords } from './StrokeWords.js';
 import { words } from '../wording/words.js';
 import { Drawing } from './Drawing.js';
 
@@ -82,6 +83,9 @@ function Ways({ room }: { readonly room: Room }) {
         </Line>
       ))}
       <Forms schools={schools} mayChange={mayChange} onChoose={choose} />
+      <Line name={words.schools.strokeWords()} changes={words.schools.strokeWordsChange()}>
+        <StrokeWords schools={schools} mayChange={mayChange} onChoose={choose} />
+      </Line>
     </Box>
   );
 }

@@ -1,3 +1,4 @@
+import { saveBlob } from '../common/saveBlob.js';
 import {
   taskFileFormat,
   taskFileVersion,
@@ -32,11 +33,14 @@ export const fileNameOf = ({ texts }: Pick<OwnTaskView, 'texts'>): string => {
 };
 
 /** Hands a file to the adult, as a download of this page’s own. */
-export function saveFile(name: string, content: object): void {
-  const blob = new Blob([`${JSON.stringify(content, null, 2)}\n`], { type: 'application/json' });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
+export const saveFile = (name: string, content: object): void =>
+  saveBlob(
+    name,
+    new Blob(
+      [
+        `${JSON.stringify(content, null, 2)}
+`,
+      ],
+      { type: 'application/json' },
+    ),
+  );

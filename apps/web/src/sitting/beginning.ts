@@ -24,7 +24,8 @@ export function begin(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
     ...(captureKinds[task.kind].asksForWords && plan.second !== undefined && { second: plan.second }),
     direction: runOf(task, plan.size).direction,
     // Of a handful nobody knows it, and of an empty set there is none.
-    ...((plan.size > 0 || plan.layout?.cards) && !plan.layout?.handful && { target: targetOf(plan) }),
+    ...((plan.size > 0 || plan.layout?.cards || plan.layout?.writing) &&
+      !plan.layout?.handful && { target: targetOf(plan) }),
     ...(choices && { choices: choices.length }),
     help: 'none',
     answeredBy: 'alone',

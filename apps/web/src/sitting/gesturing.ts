@@ -1,4 +1,5 @@
 import { implicitQuestion, lastStanding, record, undoWhole, type Gesture } from '@dotting/core';
+import { momentAt } from '../common/moments.js';
 import type { Now } from './now.js';
 import {
   answersIn,
@@ -15,7 +16,7 @@ import { ended } from './ending.js';
 /** The sitting after a gesture: a try begins with it, goes on, or ends. */
 export function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitting {
   if (gesture.kind === 'undo') return afterUndo(sitting, now);
-  const begun = sitting.isOpen ? sitting : begin(sitting, gesture, now);
+  const begun = sitting.isOpen ? sitting : begin(sitting, gesture, whenBegun(gesture, now));
   const question = implicitQuestion(gesture, onTheTable(begun));
   const asked = question === null ? begun : recorded(begun, { kind: 'ask', question }, now);
   const after = recorded(asked, gesture, now);
@@ -23,6 +24,13 @@ export function afterGesture(sitting: Sitting, gesture: Gesture, now: Now): Sitt
   if (gesture.kind === 'ask') return withHead(after, { ended: null });
   if (openTry(after)?.head.ended !== null) return { ...after, isPlanDue: true };
   return endsTheTry(gesture, after) ? ended(after, 'finished') : after;
+}
+
+/** A stroke is taken down when the pen is lifted: the try began when it came down. */
+function whenBegun(gesture: Gesture, now: Now): Now {
+  const lasted = gesture.kind === 'stroke' ? (gesture.points.at(-1)?.t ?? 0) : 0;
+  if (lasted === 0) return now;
+  return { ...now, ...momentAt(now.ms - lasted) };
 }
 
 /** What was shown for a moment is asked about, unless the child has answered already. */

@@ -86,6 +86,7 @@ export function laid(
   const made = layoutFor(task, size, things, seed, chosen, {
     ...around,
     schools,
+    hand: sitting.child.hand,
     mixedUp: mixedUpWith(size, soFar),
   });
   // What lies turned to match the table stays so.

@@ -158,6 +158,13 @@ const leadsTo: { readonly [Of in School]: readonly [(schools: Schools) => unknow
     (schools) => planOf('read-dots', 5, schools).layout!.cards!.code,
     ['literary', 'maths', 'raised'],
   ],
+  nought: [
+    (schools) =>
+      layoutFor(taskOf('write-it'), 0, 'cork', 1, undefined, { schools, hand: 'left' })!.writing!
+        .eitherWayRound === true,
+    [false, true],
+  ],
+  ruled: [(schools) => planOf('write-it', 5, schools).layout!.writing!.ruled, [true, false]],
   week: [({ week }) => week === 'one', [false, true]],
 };
 

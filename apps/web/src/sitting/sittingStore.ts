@@ -1,6 +1,5 @@
 import type { ChildPage, PresentAdult, PutClosing } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import { formatISO } from 'date-fns/formatISO';
 import {
   closeSitting,
   dropSitting,
@@ -19,6 +18,7 @@ import type { Now } from './now.js';
 import { freshSitting, type Chosen } from './freshSitting.js';
 import { openTry, type Closing, type KeptSitting, type Sitting, type SittingTry } from '../outbox/sitting.js';
 import { newId } from '../common/ids.js';
+import { momentAt } from '../common/moments.js';
 
 /**
  * A sitting on this device. Every action changes what is shown at once, is then kept in IndexedDB,
@@ -190,12 +190,5 @@ function withNoted(sitting: Sitting, noted: Noted): Sitting {
 }
 
 function now(): Now {
-  const date = new Date();
-  return { ms: date.getTime(), iso: isoWithMs(date), newId: newId<TraceId>() };
-}
-
-/** formatISO with the milliseconds it leaves out. */
-function isoWithMs(date: Date): string {
-  const ms = String(date.getMilliseconds()).padStart(3, '0');
-  return formatISO(date).replace(/(?<=T\d\d:\d\d:\d\d)/, `.${ms}`);
+  return { ...momentAt(Date.now()), newId: newId<TraceId>() };
 }

@@ -9,6 +9,7 @@ import { thresholdReaders } from '../evidence/thresholdReaders.js';
 import { observationsOf } from '../evidence/observations.js';
 import { dayOf, type Arrangement, type Trace } from '../trace/trace.js';
 import type { Asking } from './asking.js';
+import { isNumeralSkill } from '../skills/map.js';
 import { fetchModel, thresholdModel, trackingModel } from './models.js';
 import { speaksOf } from '../estimates/numerals.js';
 import { numeralModel } from './numeralModel.js';
@@ -33,14 +34,12 @@ export function modelOf(skill: NumberSkill, asking: Asking, arrangement: Arrange
         pile,
         day,
       );
-    case 'name-numeral':
-    case 'find-numeral':
-    case 'touch-numeral':
-      return numeralModel(
-        tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill)),
-        day,
-      );
     default:
+      if (isNumeralSkill(skill))
+        return numeralModel(
+          tries.flatMap((trace) => observationsOf(trace).numerals).filter(speaksOf(skill)),
+          day,
+        );
       return thresholdModel(
         tries.flatMap((trace) => observationsOf(trace).thresholds[skill] ?? []),
         {

@@ -194,6 +194,11 @@ const table = {
   readByTheWay: 5,
   /** All of a numeral found, and nothing else: hardly luck. (cards) */
   allFound: 8,
+  /** A numeral that was copied could have come by luck as from so many models. (models) */
+  copied: 3,
+  /** Of start and direction one way in so many is right by chance, and of the way that a numeral faces. (ways) */
+  formedByChance: 4,
+  facedByChance: 2,
   /** So many numerals in one sitting. (tries) */
   numeralsInSitting: 8,
   /** Of one number all round, so many misses running are enough. (tries) */
@@ -202,6 +207,8 @@ const table = {
   numeralsBefore: 0.6,
   /** Cards put in order come so far after the words. (numbers) */
   inOrderBehind: 4,
+  /** … counting things and writing down how many. (numbers) */
+  writingBehind: 8,
   /** … going on from a number, and what comes before one. (numbers) */
   goingOnBehind: 4,
   /** … saying what comes before. (numbers) */

@@ -1,11 +1,15 @@
 import { figure } from '../common/parameters.js';
 import { daysBetween } from './axis.js';
+import type { NumeralSkill } from '../skills/map.js';
 import { numerals } from '../numerals/lookAlikes.js';
+
+/** How a numeral was met: read in one way or another; or written, on its own or from a model, formed, and faced. */
+export type NumeralBy = 'named' | 'found' | 'felt' | 'by-the-way' | 'written' | 'copied' | 'formed' | 'faced';
 
 /** What one try tells of a numeral. */
 export interface NumeralTry {
   readonly n: number;
-  readonly by: 'named' | 'found' | 'felt' | 'by-the-way';
+  readonly by: NumeralBy;
   readonly success: boolean;
   /** Of how many it was found, or as good as; null where it was named. */
   readonly choices: number | null;
@@ -16,11 +20,20 @@ export interface NumeralTry {
   readonly day: string;
 }
 
-/** What is felt tells of what is read by touch, and what is seen of what is read by sight. */
+const seen: readonly NumeralBy[] = ['named', 'found', 'by-the-way'];
+/** Of what each skill speaks: what is felt says nothing of what is seen, nor how a numeral is formed whether it can be read. */
+const speaking: Readonly<Record<NumeralSkill, readonly NumeralBy[]>> = {
+  'name-numeral': seen,
+  'find-numeral': seen,
+  'touch-numeral': ['felt'],
+  'write-numeral': ['written', 'copied'],
+  'form-numeral': ['formed'],
+  'face-numeral': ['faced'],
+};
 export const speaksOf =
-  (skill: 'name-numeral' | 'find-numeral' | 'touch-numeral') =>
+  (skill: NumeralSkill) =>
   ({ by }: Pick<NumeralTry, 'by'>): boolean =>
-    (by === 'felt') === (skill === 'touch-numeral');
+    speaking[skill].includes(by);
 
 const logOdds = (p: number): number => Math.log(p / (1 - p));
 const chanceOf = (odds: number): number => 1 / (1 + Math.exp(-odds));

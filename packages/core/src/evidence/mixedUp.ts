@@ -1,4 +1,5 @@
 import { readAll, readNamed } from '../reading/readCards.js';
+import { readWritten } from '../reading/readWritten.js';
 import type { Trace, Word } from '../trace/trace.js';
 
 /** One numeral taken for another. */
@@ -24,6 +25,9 @@ export function mixedUpIn(tries: readonly Trace[]): readonly MixedUp[] {
 function mistaken(trace: Trace): readonly (readonly [shown: number, said: Word])[] {
   const one = readNamed(trace);
   if (one?.right === false && one.said !== 'did-not-know') return [[one.n, one.said!]];
+  const written = readWritten(trace);
+  if (written?.legible === false && written.as !== null && /^\d+$/.test(written.as))
+    return [[written.wanted, Number(written.as)]];
   const all = trace.set.layout?.cards?.kind === 'find-all' ? readAll(trace) : null;
   return all ? [...new Set(all.wrong)].map((said) => [all.n, said] as const) : [];
 }

@@ -1,6 +1,9 @@
 import type { NumeralTry } from '../estimates/numerals.js';
 import { figure } from '../common/parameters.js';
 import { readAll, readNamed, readPlaced } from '../reading/readCards.js';
+import { readWritten, type InkSlip } from '../reading/readWritten.js';
+import { canFaceRound } from '../numerals/style.js';
+import type { NumeralSlip } from '../reading/numeralSlip.js';
 import { readGiving } from '../reading/readGiving.js';
 import { ruledOf } from '../reading/rulings.js';
 import { taskOf } from '../shelf/tasks.js';
@@ -14,7 +17,7 @@ type Read = Omit<NumeralTry, 'weight' | 'day'>;
  * nobody knows whether it was misread or miscounted.
  */
 export function numeralsIn(trace: Trace, weight: TryWeight, day: string): readonly NumeralTry[] {
-  return [...asked(trace), ...byTheWay(trace)].flatMap((read) => {
+  return [...asked(trace), ...written(trace), ...byTheWay(trace)].flatMap((read) => {
     const counts = read.success ? weight.success : weight.miss;
     return counts > 0 ? [{ ...read, weight: counts, day }] : [];
   });
@@ -36,6 +39,60 @@ function asked(trace: Trace): readonly Read[] {
   if (!all || success === null) return [];
   const instead = success ? null : (all.wrong[0] ?? null);
   return [{ n: all.n, by: 'found', success, choices: figure.allFound, instead }];
+}
+
+/** A numeral that was written: whether it can be read, how it was formed, and which way it faces, each by itself. */
+function written(trace: Trace): readonly Read[] {
+  const reading = readWritten(trace);
+  if (!reading) return [];
+  const { n, wanted, way, as, legible, startOk, directionOk, mirrored, digitOrder } = reading;
+  const isInOrder = digitOrder !== 'reversed' && digitOrder !== 'expanded';
+  const success = ruledOf(trace, 'task') ?? (legible === null ? null : legible && isInOrder);
+  // Of a count that came to another number nobody knows which it would have written for its own.
+  const of = wanted === n || success === true ? wanted : null;
+  const instead = success === false && as !== null && /^\d+$/.test(as) ? Number(as) : null;
+  const isOfHand = way === 'air' || way === 'trace';
+  const read = (by: Read['by'], went: boolean | null, choices: number | null): readonly Read[] =>
+    of === null || went === null
+      ? []
+      : [{ n: of, by, success: went, choices, instead: by === 'written' ? instead : null }];
+  return [
+    ...(isOfHand
+      ? []
+      : way === 'copy'
+        ? read('copied', success, figure.copied)
+        : read('written', success, null)),
+    ...read(
+      'formed',
+      startOk === null || directionOk === null ? null : startOk && directionOk,
+      figure.formedByChance,
+    ),
+    ...(isOfHand || !canFaceRound(n)
+      ? []
+      : read('faced', mirrored === null ? null : !mirrored, figure.facedByChance)),
+  ];
+}
+
+/** What went wrong with a numeral that was asked for. */
+export function slipsOfNumeral(
+  trace: Trace,
+  { by }: Pick<NumeralTry, 'by'>,
+): readonly (InkSlip | NumeralSlip)[] {
+  const slips = readWritten(trace)?.slips ?? [];
+  const among = (of: readonly InkSlip[]): readonly InkSlip[] => slips.filter((slip) => of.includes(slip));
+  switch (by) {
+    case 'written':
+    case 'copied':
+      return among(['wrote-another', 'digits-turned-round', 'wrote-it-as-said']);
+    case 'formed':
+      return among(['began-elsewhere', 'went-the-other-way']);
+    case 'faced':
+      return ['faced-round'];
+    case 'found':
+      return ['took-another'];
+    default:
+      return ['named-another'];
+  }
 }
 
 function byTheWay(trace: Trace): readonly Read[] {

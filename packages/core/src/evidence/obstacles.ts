@@ -11,7 +11,8 @@ import { placeOfPairing, placeOfWords } from './slipPlaces.js';
 import { slipsOfGiving, type SlipAt, type TellingSlip } from './tellingSlips.js';
 import { thresholdReaders } from './thresholdReaders.js';
 import { tryWeight } from './tryWeight.js';
-import { askedBy, looksAt } from './went.js';
+import { slipsOfNumeral } from './numeralsIn.js';
+import { isAskedFor, looksAt } from './went.js';
 
 /**
  * Where in a count a slip keeps coming: at one number word, at the close of the set, after so many
@@ -55,9 +56,7 @@ function slipsOf(skill: SkillEntry, trace: Trace): readonly SeenSlip[] {
 }
 
 function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
-  switch (read?.as) {
-    case undefined:
-      return [];
+  switch (read.as) {
     case 'order':
       return readTry(trace).order.slips.map((slip) => ({ slip: slip.kind, at: placeOfWords(slip) }));
     case 'tracking':
@@ -70,9 +69,9 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
     case 'threshold':
       return thresholdReaders[read.by].slips(trace);
     case 'numerals':
-      return observationsOf(trace).numerals.flatMap(({ n, by, success }) =>
-        by === askedBy[read.by] && !success
-          ? [{ slip: by === 'found' ? 'took-another' : 'named-another', at: n }]
+      return observationsOf(trace).numerals.flatMap((one) =>
+        isAskedFor(read.by, one) && !one.success
+          ? slipsOfNumeral(trace, one).map((slip) => ({ slip, at: one.n }))
           : [],
       );
     case 'principle':
@@ -84,14 +83,14 @@ function slipsIn({ read }: SkillEntry, trace: Trace): readonly SlipAt[] {
 }
 
 const isOfWords = ({ read }: SkillEntry): boolean =>
-  read?.as === 'order' || (read?.as === 'principle' && principleReaders[read.by].isOfWords === true);
+  read.as === 'order' || (read.as === 'principle' && principleReaders[read.by].isOfWords === true);
 
 /** Each numeral is read or not by itself: what went wrong at one says nothing of another. */
-const isOfNumerals = ({ read }: SkillEntry): boolean => read?.as === 'numerals';
+const isOfNumerals = ({ read }: SkillEntry): boolean => read.as === 'numerals';
 
 /** The largest number, or the last thing, at which the try could have shown a slip. */
 function reachOf(skill: SkillEntry, trace: Trace): number {
-  if (skill.read?.as === 'tracking') return trace.set.size;
+  if (skill.read.as === 'tracking') return trace.set.size;
   if (!isOfWords(skill)) return trace.target ?? Infinity;
   const { order } = readTry(trace);
   return Math.max(order.upTo + Number(order.slips.length > 0), order.lastNumber);
@@ -130,7 +129,7 @@ const latestOf = (skill: SkillEntry, tries: readonly Trace[], date: string): rea
 
 /** It went well, but so it would have for most who cannot do it. */
 function hardlyTells({ read }: SkillEntry, trace: Trace): boolean {
-  const look = read?.as === 'principle' ? observationsOf(trace).principles[read.by] : undefined;
+  const look = read.as === 'principle' ? observationsOf(trace).principles[read.by] : undefined;
   return look !== undefined && look.success && look.weight <= figure.askedBefore;
 }
 
@@ -191,7 +190,7 @@ function placeOf(skill: SkillEntry, slips: readonly SeenSlip[]): SlipPlace | nul
   }
   if (slips[0]!.slip === 'gave-another-number') return { kind: 'asked', n: least };
   // Where a number is worked out, the place is the number that was asked about: no place in a set.
-  if (skill.read?.as === 'threshold')
+  if (skill.read.as === 'threshold')
     return slips[0]!.slip !== 'counted-the-start' && least > figure.obstacleLate
       ? { kind: 'asked', n: least }
       : null;

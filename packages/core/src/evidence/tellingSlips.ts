@@ -3,6 +3,7 @@ import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import { gaveAll } from '../reading/readGiving.js';
 import type { BrailleSlip } from '../reading/readBraille.js';
 import type { NumeralSlip } from '../reading/numeralSlip.js';
+import type { InkSlip } from '../reading/readWritten.js';
 import type { RecordSlip } from '../reading/readRecord.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
 import type { PairingSlipKind } from '../reading/readPairing.js';
@@ -26,7 +27,8 @@ export type TellingSlip =
   | PartsSlip
   | NumeralSlip
   | BrailleSlip
-  | RecordSlip;
+  | RecordSlip
+  | InkSlip;
 
 /** One, with the number or the thing at which it came; null where that is nothing to ask, or nobody saw. */
 export interface SlipAt {

@@ -7,6 +7,7 @@ import { lastGiven } from '../reading/readGiving.js';
 import { readGoingOn } from '../reading/readGoingOn.js';
 import { leftNoneOut, readParts } from '../reading/readParts.js';
 import { readSeeing } from '../reading/readSeeing.js';
+import { readWritten } from '../reading/readWritten.js';
 import { ruledOf } from '../reading/rulings.js';
 import type { ThresholdSkill } from '../skills/map.js';
 import type { Trace } from '../trace/trace.js';
@@ -143,6 +144,25 @@ const inARow = (priorMean: ThresholdReader['priorMean']): ThresholdReader => ({
   priorMean,
 });
 
+/** How many there are, counted and then written down. */
+const countedAndWritten: ThresholdReader = {
+  look: (trace) => {
+    const written = readWritten(trace);
+    const ruled = ruledOf(trace, 'task');
+    // What was counted otherwise, and written so, says that it can be written down, and not how many there are.
+    const isOtherCount = written !== null && written.wanted !== written.n && written.legible === true;
+    const success = ruled ?? (isOtherCount ? null : (written?.legible ?? null));
+    return written && success !== null ? { n: written.n, success } : null;
+  },
+  slips: (trace) => {
+    const written = readWritten(trace);
+    if (written?.legible !== false) return [];
+    const isNumeral = written.as !== null && /^\d+$/.test(written.as) && written.ink?.turned !== true;
+    return [{ slip: isNumeral ? 'forgot-the-number' : 'wrote-another', at: written.n }];
+  },
+  priorMean: behindOrder(figure.writingBehind),
+};
+
 /** How many were said to be seen of what was shown for a moment. About so many may be expected at any age. */
 const seen = (about: number): ThresholdReader => ({
   look: (trace) => {
@@ -178,6 +198,7 @@ export const thresholdReaders: Readonly<Record<ThresholdSkill, ThresholdReader>>
   parts: allParts,
   'to-ten': missingPart(({ target }) => target ?? 0),
   'order-numerals': inARow(behindOrder(figure.inOrderBehind)),
+  'write-how-many': countedAndWritten,
   stair: inARow(behindOrder(figure.inOrderBehind)),
   'see-few': seen(figure.seesLoose),
   'see-dice': seen(figure.seesPatterns),

@@ -63,8 +63,12 @@ function cameToNothing(trace: WeighedTrace): boolean {
   const events = settledEvents(trace.events);
   if (events.some((event) => event.kind === 'answer' && event.value === 'did-not-know')) return false;
   const wasAsked = events.some((event) => event.kind === 'ask');
+  const isToWrite = events.some((event) => event.kind === 'ask' && event.question === 'write');
   const answered = events.some(
-    (event) => event.kind === 'given' || (event.kind === 'answer' && event.value !== null),
+    (event) =>
+      event.kind === 'given' ||
+      (event.kind === 'answer' && event.value !== null) ||
+      (isToWrite && (event.kind === 'stroke' || event.kind === 'put')),
   );
   return trace.ended === 'refused' || trace.ended === 'interrupted' || (wasAsked && !answered);
 }

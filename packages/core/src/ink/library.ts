@@ -1,3 +1,4 @@
+import { pointsOfSegment, polylineOf } from '../numerals/polyline.js';
 import { digitForms, digitWidth, type Digit, type Stroke } from '../numerals/templates.js';
 import { distance, type Point } from './stroke.js';
 
@@ -19,26 +20,6 @@ export interface Form {
   /** Strokes that were drawn in one where the pen should have been lifted. */
   readonly joined: number;
   readonly missing: readonly Part[];
-}
-
-/** Points of a curve, so many to a segment: y down, 1 high. */
-const pointsOfSegment = 8;
-
-export function polylineOf({ from, to }: Stroke): readonly Point[] {
-  const points: Point[] = [{ x: from[0], y: from[1] }];
-  for (const segment of to) {
-    const { x: x0, y: y0 } = points.at(-1)!;
-    for (let i = 1; i <= pointsOfSegment; i++) {
-      const u = i / pointsOfSegment;
-      if (segment.length === 2) points.push({ x: x0 + u * (segment[0] - x0), y: y0 + u * (segment[1] - y0) });
-      else {
-        const [x1, y1, x2, y2, x3, y3] = segment;
-        const [a, b, c, d] = [(1 - u) ** 3, 3 * u * (1 - u) ** 2, 3 * u ** 2 * (1 - u), u ** 3];
-        points.push({ x: a * x0 + b * x1 + c * x2 + d * x3, y: a * y0 + b * y1 + c * y2 + d * y3 });
-      }
-    }
-  }
-  return points;
 }
 
 const line = (...points: readonly (readonly [x: number, y: number])[]): Stroke => ({

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
+import { polylineOf } from '../numerals/polyline.js';
 import { digitForms } from '../numerals/templates.js';
-import { polylineOf } from './library.js';
 import { readNumeral } from './readNumeral.js';
 import { boxOf, type InkStroke, type Point } from './stroke.js';
 

@@ -1,4 +1,5 @@
 import type { NumeralStyle } from '../numerals/style.js';
+import type { Part } from './library.js';
 import { readDigit, type DigitInk } from './readDigit.js';
 import { boxOf, extentOf, type Box, type InkStroke } from './stroke.js';
 import { smoothnessOf } from './smoothness.js';
@@ -31,7 +32,7 @@ export interface NumeralInk {
   /** A six that is a nine, or a nine that is a six. */
   readonly turned: boolean;
   readonly closedOk: boolean | null;
-  readonly missing: readonly string[];
+  readonly missing: readonly Part[];
   /** Of two digits; null for one. */
   readonly digitOrder: DigitOrder | null;
   readonly size: Pick<Box, 'width' | 'height'>;

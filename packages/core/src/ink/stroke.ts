@@ -1,13 +1,4 @@
-/** Where the pen was: x and y in any unit, y down; t in ms; p the pressure, 0 to 1, where the device tells it. */
-export interface InkPoint {
-  readonly x: number;
-  readonly y: number;
-  readonly t: number;
-  readonly p?: number;
-}
-
-/** From pen down to pen up, in the order in which it was drawn. */
-export type InkStroke = readonly InkPoint[];
+export type { InkPoint, InkStroke } from '../trace/trace.js';
 
 export interface Point {
   readonly x: number;

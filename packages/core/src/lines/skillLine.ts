@@ -1,5 +1,5 @@
 import { observationsOf } from '../evidence/observations.js';
-import { askedBy, looksAt } from '../evidence/went.js';
+import { isAskedFor, looksAt } from '../evidence/went.js';
 import { numerals } from '../numerals/lookAlikes.js';
 import { statementFor } from '../next/looks.js';
 import type { SkillEntry } from '../skills/map.js';
@@ -41,7 +41,7 @@ export function dotsFor(
 ): readonly Dot[] {
   const looks = tries.filter((trace) => looksAt(skill, trace)).flatMap((trace) => looksIn(skill, trace));
   const statement = statementFor(skill, statements);
-  if (skill.read?.as === 'numerals')
+  if (skill.read.as === 'numerals')
     return dotsOfNumerals(looks, statement && isOfNumerals(statement) ? statement : null);
   const sureTo = statement ? surelyTo(statement) : 0;
   const likelyTo = statement ? claimedTo(statement) : 0;
@@ -74,9 +74,7 @@ function formOf(place: number, sureTo: number, likelyTo: number, at: readonly Lo
 function looksIn({ read }: SkillEntry, trace: Trace): readonly Look[] {
   const { order, tracking, fetch, thresholds, principles, numerals: told } = observationsOf(trace);
   const { id } = trace;
-  switch (read?.as) {
-    case undefined:
-      return [];
+  switch (read.as) {
     case 'order': {
       if (!order) return [];
       const reached = order.upTo >= 1 ? [{ n: order.upTo, went: true, id }] : [];
@@ -92,7 +90,7 @@ function looksIn({ read }: SkillEntry, trace: Trace): readonly Look[] {
     }
     case 'numerals':
       return told
-        .filter(({ by }) => by === askedBy[read.by])
+        .filter(({ by }) => isAskedFor(read.by, { by }))
         .map(({ n, success }) => ({ n, went: success, id }));
     case 'principle': {
       const look = principles[read.by];

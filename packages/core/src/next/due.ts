@@ -56,6 +56,7 @@ const firstOf: Record<Strand, SkillId> = {
   'seeing-how-many': 'see-few',
   'parts-and-wholes': 'missing-part',
   'numeral-recognition': 'name-numeral',
+  'numeral-formation': 'form-numeral',
   'sorting-and-recording': 'record',
 };
 
@@ -105,7 +106,7 @@ function dueOf({ childId, looks }: ChildLooks, date: string): Due | null {
 
 /**
  * Whether a strand that nobody has looked at is due. The first three are due at once; counting on, once what it rests on has
- * been looked at; the others, once the child has been coming for as long as any strand may wait.
+ * been looked at; writing numerals, once some are read; the others, once the child has been coming for as long as any strand may wait.
  */
 function isInReach(strand: Strand, looks: readonly LookSummary[], date: string): boolean {
   const isLookedAt = (skill: SkillId): boolean => looks.some((look) => look.skill === skill);
@@ -120,6 +121,9 @@ function isInReach(strand: Strand, looks: readonly LookSummary[], date: string):
         isLookedAt('fetch') &&
         isLookedAt('last-word')
       );
+    // Nobody writes numerals before some are read.
+    case 'numeral-formation':
+      return looks.some(({ skill, isOpen }) => skill === 'name-numeral' && !isOpen);
     default: {
       const since = looks.reduce((one, { first }) => (first < one ? first : one), date);
       return daysBetween(since, date) >= 7 * figure.lookAgainWeeks;

@@ -273,7 +273,7 @@ class StepMaker {
     for (const { skill, task, evidence } of [...chosen, ...candidates]) {
       const isAside = isSideStrand(skill.strand) && !chosen.some((one) => one.skill === skill);
       // A smaller numeral is no easier for being smaller.
-      if (!skill.axis || isAside || skill.read?.as === 'numerals') continue;
+      if (!skill.axis || isAside || skill.read.as === 'numerals') continue;
       const n = this.numbersOf(skill, task, []).findLast(
         (one) => one <= below && child.chanceAt(skill, one) >= figure.goesWell,
       );
@@ -298,7 +298,7 @@ class StepMaker {
     const chance = this.child.chanceAt(skill, n);
     if (!skill.axis) return 1 - chance;
     // Of a numeral most where nobody can say whether it is read.
-    if (skill.read?.as === 'numerals') return 1 - Math.abs(chance - 0.5) / 0.5;
+    if (skill.read.as === 'numerals') return 1 - Math.abs(chance - 0.5) / 0.5;
     if (skill.id === 'fetch' && n === this.child.nextLevel) return figure.nextLevel;
     return reach(chance);
   }
@@ -306,7 +306,10 @@ class StepMaker {
   /** Of the tasks that look at a skill the one put least often, of equals the first on the shelf. */
   private taskOf(skill: SkillEntry, looks: readonly Trace[]): Task {
     const put = ({ id }: Task): number => looks.filter((trace) => trace.task === id).length;
-    return this.tasksFor(skill).reduce((one, other) => (put(other) < put(one) ? other : one));
+    const all = this.tasksFor(skill);
+    // Of numerals only where one is in reach: the teens wait for the first ten.
+    const open = all.filter((task) => this.openTo(skill, task).length > 0);
+    return (open.length > 0 ? open : all).reduce((one, other) => (put(other) < put(one) ? other : one));
   }
 
   /** Other things than last time, those met least: the same ones each time tell less. */
@@ -333,7 +336,7 @@ class StepMaker {
   }
 
   private openTo(skill: SkillEntry, task: Task): readonly number[] {
-    if (skill.read?.as === 'numerals')
+    if (skill.read.as === 'numerals')
       return this.child
         .numeralsInReach(skill.read.by)
         .filter((n) => n >= smallestOf(task) && n <= largestOf(task));

@@ -55,3 +55,11 @@ export function digitsOf(n: number): readonly Digit[] {
   if (!(Number.isInteger(n) && n >= 0)) throw new RangeError(`digitsOf: ${n} is no whole number from 0 on`);
   return [...String(n)].map((one) => Number(one) as Digit);
 }
+
+/** Whether any digit of it looks otherwise in a mirror. */
+export const canFaceRound = (n: number): boolean => digitsOf(n).some((digit) => !mirrorsToItself.has(digit));
+const mirrorsToItself: ReadonlySet<Digit> = new Set<Digit>([0, 1, 8]);
+
+/** Whether any digit of it is formed in several strokes in some accepted way. */
+export const hasSeveralStrokes = (n: number): boolean =>
+  digitsOf(n).some((digit) => Object.values(digitForms[digit]).some((strokes) => strokes.length > 1));

@@ -28,7 +28,7 @@ export function headFlawOf(trace: Omit<Checked, 'events'>, today?: string): Flaw
   const { target, direction, set } = trace;
   if (!canBeTried(dayOf(trace), today)) return { field: 'startedAt', kind: 'date' };
   // Nought is a numeral, and what is none more to ten.
-  const isOfNought = (set.layout?.cards ?? set.layout?.change) !== undefined;
+  const isOfNought = (set.layout?.cards ?? set.layout?.change ?? set.layout?.writing) !== undefined;
   const least = direction === -1 || isOfNought ? 0 : 1;
   if (target !== undefined && !isNumber(target, least)) return { field: 'target', kind: 'target' };
   return setFlawOf(set);

@@ -1,11 +1,27 @@
 import { numbersFrom } from '../common/numbersFrom.js';
 import { settledEvents } from '../trace/settled.js';
-import type { Bowl, Cards, Recording, Trace, TraySet } from '../trace/trace.js';
+import { canFaceRound, hasSeveralStrokes } from '../numerals/style.js';
+import type { Bowl, Cards, Recording, Trace, TraySet, Writing } from '../trace/trace.js';
 import { carried } from './readCarry.js';
 
 /** What is put or told next: the next of a row or a pattern, the card of a set, what was written at a letter, and so on. */
 export type SlotName =
-  'next' | 'card' | 'at' | 'counted' | 'recorded' | 'fifth' | 'checked' | 'kind' | 'whole' | 'most';
+  | 'next'
+  | 'card'
+  | 'at'
+  | 'counted'
+  | 'recorded'
+  | 'fifth'
+  | 'checked'
+  | 'kind'
+  | 'whole'
+  | 'most'
+  | 'written'
+  | 'start'
+  | 'direction'
+  | 'order'
+  | 'facing'
+  | 'digits';
 
 /** One of several things that are put or told, one after the other. */
 export interface Slot {
@@ -40,10 +56,11 @@ export const letterOf = (place: number): string => String.fromCharCode('A'.charC
 
 /** What is put or told, in its order; null where it has none, or nothing is. */
 export function slotsOf({ size, layout }: Pick<TraySet, 'size' | 'layout'>): readonly Slot[] | null {
-  const { carry, cards, records, sorted } = layout ?? {};
+  const { carry, cards, records, sorted, writing } = layout ?? {};
   if (carry) return carried(carry, carry.shown, size).map((wanted) => next(wanted, [...new Set(carry.unit)]));
   if (cards) return slotsOfCards(cards);
   if (records) return slotsOfRecord(records, size);
+  if (writing) return slotsOfWriting(writing);
   return sorted ? slotsOfSorting(sorted) : null;
 }
 
@@ -92,6 +109,38 @@ function slotsOfRecord(records: Recording, n: number): readonly Slot[] {
     return [{ of: 'counted', about: 'counted', options: numbers, wanted: null }, recorded, checked];
   const fifth: Slot = { of: 'fifth', about: 'fifth', options: fifths, wanted: 'across' };
   return [recorded, ...(n >= bundle ? [fifth] : []), checked];
+}
+
+/** What an adult can see of a numeral that a child writes. */
+const seenOfWriting = {
+  written: ['legible', 'another-numeral', 'no-numeral'],
+  start: ['at-its-start', 'elsewhere'],
+  direction: ['right-way', 'other-way'],
+  order: ['strokes-in-order', 'other-order'],
+  facing: ['right-way-round', 'mirrored'],
+  digits: ['in-order', 'turned-round', 'as-said'],
+} as const satisfies Partial<Record<SlotName, readonly [wanted: string, ...others: string[]]>>;
+type SeenOfWriting = keyof typeof seenOfWriting;
+
+/** In the air and over a guide it tells how the hand goes, and no more. */
+function slotsOfWriting({ n, way, counted }: Writing): readonly Slot[] {
+  const isOfHand = way === 'air' || way === 'trace';
+  const names: readonly SeenOfWriting[] = [
+    ...(isOfHand ? [] : (['written'] as const)),
+    'start',
+    'direction',
+    ...(hasSeveralStrokes(n) ? (['order'] as const) : []),
+    ...(isOfHand || !canFaceRound(n) ? [] : (['facing'] as const)),
+    ...(n > 9 && !isOfHand ? (['digits'] as const) : []),
+  ];
+  const count: Slot = { of: 'counted', about: 'counted', options: upTo(n + beyond), wanted: null };
+  const seen = names.map((of): Slot => ({
+    of,
+    about: of,
+    options: seenOfWriting[of],
+    wanted: seenOfWriting[of][0],
+  }));
+  return counted ? [count, ...seen] : seen;
 }
 
 function slotsOfSorting(sorted: readonly Bowl[]): readonly Slot[] {

@@ -51,6 +51,7 @@ export function isAllowed(gesture: Gesture, phase: Phase, { task, set }: OnTheTa
     case 'thing':
     case 'put':
     case 'placed':
+    case 'stroke':
     case 'given':
     case 'amend':
     case 'take-out':

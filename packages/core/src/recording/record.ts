@@ -3,7 +3,7 @@ import type { PassEvent } from '../trace/passes.js';
 import { settledEvents, undoneSeqs } from '../trace/settled.js';
 import { longestTryMs } from '../trace/bounds.js';
 import { outside, placeName } from '../reading/readSharing.js';
-import type { Happening, Item, TraceEvent, Word } from '../trace/trace.js';
+import type { Happening, InkStroke, Item, TraceEvent, Word } from '../trace/trace.js';
 import {
   currentPass,
   hasGiven,
@@ -104,6 +104,8 @@ export function record(soFar: RecordedSoFar, gesture: Gesture, moment: Moment): 
       return [{ ...place, kind: 'put', place: nextPlace(soFar) }];
     case 'placed':
       return [{ ...place, kind: 'put', place: gesture.place }];
+    case 'stroke':
+      return [{ ...place, kind: 'stroke', points: endingAt(place.t, gesture.points) }];
     case 'two-in-one':
       return amendLastPut((before) => before ?? null);
     case 'left-outside':
@@ -178,6 +180,12 @@ function wordOf(event: PassEvent): Word | undefined {
 
 function namedItem(event: PassEvent): { item?: Item } {
   return 'item' in event && typeof event.item === 'number' ? { item: event.item } : {};
+}
+
+/** The pen was lifted at the time of the event: what it wrote came before. */
+function endingAt(t: number, points: InkStroke): InkStroke {
+  const later = t - (points.at(-1)?.t ?? 0);
+  return points.map((point) => ({ ...point, t: Math.max(0, point.t + later) }));
 }
 
 /** The first place with nothing in it; outside, where all are filled. */

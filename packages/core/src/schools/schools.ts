@@ -38,6 +38,10 @@ export const schoolChoices = {
   languages: ['home', 'room', 'both'],
   /** Numerals by touch: the sign and the letters, the maths code, or raised. */
   braille: touchCodes,
+  /** A nought goes round anticlockwise for either hand, or a left hand may go either way. */
+  nought: ['anticlockwise', 'either-for-left'],
+  /** Numerals are written between lines, or on a plain page. */
+  ruled: ['ruled', 'plain'],
   /** A range of numbers, or one a week. */
   week: ['range', 'one'],
 } as const satisfies Readonly<Record<string, readonly [string, ...string[]]>>;
@@ -51,6 +55,8 @@ type Choices = { readonly [Of in School]: (typeof schoolChoices)[Of][number] };
 export interface Schools extends Choices {
   /** How each digit is formed. */
   readonly forms: NumeralStyle;
+  /** What is said for the strokes of a digit, by the name of its form, a bar between strokes; the usual words where absent. */
+  readonly strokeWords: Readonly<Record<string, string>>;
   /** BCP 47 of the room’s language. */
   readonly language: string;
   /** Of a room that takes one number a week: this week’s, from 1 to 20. */
@@ -63,6 +69,7 @@ export type OwnSchools = Partial<Omit<Schools, 'forms'>> & { readonly forms?: Pa
 export const usualSchools: Schools = {
   ...(Object.fromEntries(schoolNames.map((name) => [name, schoolChoices[name][0]])) as unknown as Choices),
   forms: usualStyle,
+  strokeWords: {},
   language: 'en',
   number: 5,
 };
@@ -70,7 +77,12 @@ export const usualSchools: Schools = {
 /** What goes where a child’s own ways come before the room’s, and the room’s before what is usual. */
 export function schoolsOf(...owns: readonly (OwnSchools | null)[]): Schools {
   return owns.reduce<Schools>(
-    (schools, own) => ({ ...schools, ...own, forms: { ...schools.forms, ...own?.forms } }),
+    (schools, own) => ({
+      ...schools,
+      ...own,
+      forms: { ...schools.forms, ...own?.forms },
+      strokeWords: { ...schools.strokeWords, ...own?.strokeWords },
+    }),
     usualSchools,
   );
 }

@@ -1,10 +1,11 @@
 import { puppetCount } from './puppetCount.js';
 import { pick, seededRandom, type Random } from '../common/random.js';
-import { besides, type Bowl, type Change, type Layout, type Turns } from '../trace/trace.js';
+import { besides, type Bowl, type Change, type Hand, type Layout, type Turns } from '../trace/trace.js';
 import { comparisonFor } from './comparison.js';
 import { counterKinds, otherCounter, type Counter } from './counters.js';
 import { usualSchools, type Schools } from '../schools/schools.js';
 import { cardsFor, sortedFor } from './cardsLayout.js';
+import { writingFor } from './writingLayout.js';
 import { balanceFor, carryFor, patternsFor, tenAndSome, toTen, type Laid } from './partsLayout.js';
 import type { Sum, TaskEntry } from './task.js';
 
@@ -29,6 +30,8 @@ export interface Around {
   readonly mixedUp?: readonly number[];
   /** The room’s ways, or the child’s own. */
   readonly schools?: Schools;
+  /** The hand that the child writes with, where it is known. */
+  readonly hand?: Hand | null;
 }
 
 /**
@@ -44,7 +47,7 @@ export function layoutFor(
   things: string,
   seed: number,
   way?: string,
-  { kinds = counterKinds, own = [], mixedUp = [], schools = usualSchools }: Around = {},
+  { kinds = counterKinds, own = [], mixedUp = [], schools = usualSchools, hand = null }: Around = {},
 ): Layout | undefined {
   const random = seededRandom(seed * 911 + n);
   const isPlaced = task.arrangement === 'scattered' || task.arrangement === 'ring';
@@ -54,7 +57,7 @@ export function layoutFor(
     ...(task.arrangement === 'ring' && { marked: way === 'marked' }),
     // Two by two a frame is filled by columns; line by line it needs no word.
     ...(task.arrangement === 'frame' && schools.frames === 'pairs' && { fill: 'pairs' as const }),
-    ...madeFor(task, n, { things, kinds, own, mixedUp, schools }, seed, way, random),
+    ...madeFor(task, n, { things, kinds, own, mixedUp, schools, hand }, seed, way, random),
   };
   return Object.keys(layout).length > 0 ? layout : undefined;
 }
@@ -121,6 +124,12 @@ function madeFor(
     case 'feel':
     case 'braille':
       return { cards: cardsFor(makes, n, { way, ...laid }, random) };
+    case 'air':
+    case 'trace':
+    case 'copy':
+    case 'write':
+    case 'write-how-many':
+      return { writing: writingFor(makes, n, way, laid) };
     case 'tally':
     case 'ring-or-draw':
       return { records: makes };

@@ -61,7 +61,7 @@ test('what a task can go like is found by its skill and how it is taken down', (
     expect(likableFor(skill).length).toBeGreaterThanOrEqual(likableFor(skill, kind).length);
   }
   expect(likable.map(({ id }) => id)).not.toContain('show-of-hands');
-  expect(new Set(likable.map(({ kind }) => kind)).size).toBe(7);
+  expect(new Set(likable.map(({ kind }) => kind)).size).toBe(8);
   expect(rangeLike('count-row')).toEqual({ from: 1, to: largestOf(taskOf('count-row')) });
 });
 

@@ -4,6 +4,7 @@ import type { ComparingSlip } from '../reading/readComparing.js';
 import type { PartsSlip } from '../reading/partsSlip.js';
 import type { BrailleSlip } from '../reading/readBraille.js';
 import type { NumeralSlip } from '../reading/numeralSlip.js';
+import type { InkSlip } from '../reading/readWritten.js';
 import type { RecordSlip } from '../reading/readRecord.js';
 import type { GoingOnSlip } from '../reading/goingOnSlip.js';
 import type { SharingSlipKind } from '../reading/readSharing.js';
@@ -18,6 +19,7 @@ import type {
   Question,
   Recording,
   Strategy,
+  WritingWay,
 } from '../trace/trace.js';
 import type { WordSlipKind } from '../reading/readWords.js';
 
@@ -28,6 +30,7 @@ export const strands = [
   'counting-on-and-back',
   'comparing',
   'numeral-recognition',
+  'numeral-formation',
   'seeing-how-many',
   'parts-and-wholes',
   'sorting-and-recording',
@@ -48,7 +51,8 @@ export type Watched =
   | PartsSlip
   | NumeralSlip
   | BrailleSlip
-  | RecordSlip;
+  | RecordSlip
+  | InkSlip;
 
 /** What is generated afresh for each try. */
 export type Made =
@@ -73,6 +77,8 @@ export type Made =
   | CardKind
   | Recording
   | 'sorted'
+  | 'write-how-many'
+  | WritingWay
   | 'track'
   | 'game';
 
@@ -111,8 +117,8 @@ export type Lesson = (typeof lessons)[number];
 export const standInKinds = ['dice', 'spinner', 'path', 'cards', 'tin', 'frame', 'dots', 'balance'] as const;
 export type StandInKind = (typeof standInKinds)[number];
 
-/** How a task is adapted: as a count of things, a run of words, things handed over, what is only seen for a moment, or cards that are read. */
-export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing' | 'reading';
+/** How a task is adapted: as a count of things, a run of words, things handed over, what is only seen for a moment, cards that are read, or numerals that are written. */
+export type Adapted = 'counting' | 'saying' | 'giving' | 'seeing' | 'reading' | 'writing';
 
 /** What is shown on the child’s side: one pattern for a moment, or two frames for as long as it takes. */
 export type Shows = 'loose' | 'die' | 'fingers' | 'frame' | 'two-frames';

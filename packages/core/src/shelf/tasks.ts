@@ -3,6 +3,7 @@ import { captureKinds } from './kinds/kinds.js';
 import { spareThings, wordsOn } from './layout.js';
 import type { TaskEntry } from './task.js';
 import { numeralTasks } from './tasks/numerals.js';
+import { writingTasks } from './tasks/writing.js';
 import { recordingTasks } from './tasks/recording.js';
 import { comparingTasks } from './tasks/comparing.js';
 import { partsTasks } from './tasks/parts.js';
@@ -27,6 +28,7 @@ const shelf = [
   ...seeingTasks,
   ...partsTasks,
   ...numeralTasks,
+  ...writingTasks,
   ...recordingTasks,
 ] as const;
 

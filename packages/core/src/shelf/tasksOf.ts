@@ -3,7 +3,6 @@ import { skillMap, type SkillEntry } from '../skills/map.js';
 
 /** The tasks of the shelf that look at a skill. */
 export function tasksFor({ read }: SkillEntry): readonly Task[] {
-  if (!read) return [];
   return tasks.filter(
     (task) =>
       !task.onlyChosen &&
@@ -17,9 +16,6 @@ export function tasksFor({ read }: SkillEntry): readonly Task[] {
 export function skillOfTask(id: TaskId): SkillEntry {
   const { looksAt, arrangement } = taskOf(id);
   return skillMap.find(
-    ({ read }) => read?.by === looksAt && (read.as !== 'tracking' || read.arrangement === arrangement),
+    ({ read }) => read.by === looksAt && (read.as !== 'tracking' || read.arrangement === arrangement),
   )!;
 }
-
-/** Whether any task of the shelf looks at the skill, in a sitting or with a group. */
-export const isOnShelf = ({ read }: SkillEntry): boolean => tasks.some(({ looksAt }) => looksAt === read?.by);

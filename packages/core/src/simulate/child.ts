@@ -43,6 +43,8 @@ export interface HiddenAbility {
     readonly known: readonly number[];
     readonly takes?: Readonly<Record<number, number>>;
   };
+  /** Chances that a digit is begun and led as it should be, and that it faces the other way; absent for a usual hand. */
+  readonly writes?: { readonly forms: number; readonly turns: number };
   /** Milliseconds from word to word. */
   readonly pace: number;
 }

@@ -39,6 +39,7 @@ const leftOut: ReadonlySet<Task['strand']> = new Set([
   'seeing-how-many',
   'parts-and-wholes',
   'numeral-recognition',
+  'numeral-formation',
   'sorting-and-recording',
 ]);
 const usualTasks = [

@@ -17,6 +17,7 @@ import type { Laid, SimulatedTry, TryInProgress } from './tryInProgress.js';
 import { takenOf } from './taken.js';
 import { chanceOfGoingOn } from './goingOn.js';
 import { goFrom, putInOrder, readNumeralFor, see, workOut } from './worksOut.js';
+import { write } from './writes.js';
 import { chanceOfWords, WordsInProgress } from './words.js';
 
 /** What each kind of task puts to the child. */
@@ -52,6 +53,7 @@ interface Puts {
     readonly cards?: Cards | undefined;
   };
   readonly order: { readonly set: TraySet };
+  readonly ink: { readonly set: TraySet };
   /** Asked before it counts, and once more after the things were moved. */
   readonly answer: Laid & {
     /** Or it is asked what a number comes to. */
@@ -193,6 +195,10 @@ export const simulatedKinds: { readonly [Kind in CaptureKind]: SimulatedKind<Kin
   order: {
     put: ({ set }) => ({ set }),
     take: (tried, { set }) => putInOrder(tried, set),
+  },
+  ink: {
+    put: ({ set }) => ({ set }),
+    take: (tried, { set }) => write(tried, set, set.layout!.writing!),
   },
   answer: {
     put: ({ task, set, n }) => ({

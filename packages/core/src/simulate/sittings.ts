@@ -7,7 +7,7 @@ import { layoutFor } from '../shelf/layout.js';
 import { choicesIn, runOf, setOf, taskOf, type Task, type TaskId } from '../shelf/tasks.js';
 import type { ChildId, SittingId, StaffId, TraceId } from '../trace/ids.js';
 import { mixedUpWith } from '../evidence/mixedUp.js';
-import type { Trace, TraySet } from '../trace/trace.js';
+import type { Hand, Trace, TraySet } from '../trace/trace.js';
 import type { HiddenAbility } from './child.js';
 import { simulateTry, putOf } from './simulateTry.js';
 
@@ -23,6 +23,8 @@ export interface SimulatedSittings {
   readonly adults: readonly StaffId[];
   readonly language: string;
   readonly ability: HiddenAbility;
+  /** The hand it writes with, where it is known. */
+  readonly hand?: Hand | null;
   /** Each sit-down: ISO 8601 with offset, and what is asked in it. */
   readonly sittings: readonly { readonly at: string; readonly asked: readonly Asked[] }[];
 }
@@ -43,7 +45,7 @@ export function simulateSittings(plan: SimulatedSittings, random: Random): reado
         task,
         n,
         things,
-        layoutFor(task, n, things, seed, way, { mixedUp: mixedUpWith(n, traces) }),
+        layoutFor(task, n, things, seed, way, { mixedUp: mixedUpWith(n, traces), hand: plan.hand ?? null }),
       );
       const { events, ended } = simulateTry(
         plan.ability,

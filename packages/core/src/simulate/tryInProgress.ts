@@ -1,5 +1,5 @@
 import { chance, pick, type Random } from '../common/random.js';
-import type { Arrangement, Ended, Happening, TraceEvent, Word } from '../trace/trace.js';
+import type { Arrangement, Ended, Happening, InkStroke, TraceEvent, TraySet, Word } from '../trace/trace.js';
 import type { HiddenAbility } from './child.js';
 import { WordsInProgress } from './words.js';
 
@@ -31,6 +31,7 @@ const SLIPS_BY_ARRANGEMENT: Record<Arrangement, number> = {
 export class TryInProgress {
   private readonly events: TraceEvent[] = [];
   private t = 900;
+  private drawnFrom: number | null = null;
   readonly ability: HiddenAbility;
   readonly random: Random;
 
@@ -88,6 +89,21 @@ export class TryInProgress {
   add(happening: Happening): void {
     this.t += Math.round(this.ability.pace * (0.7 + 0.6 * this.random()));
     this.events.push({ ...happening, seq: this.events.length, t: this.t });
+  }
+
+  /** Counts them to itself, and may be one out. */
+  countedTo({ size }: Pick<TraySet, 'size'>): number {
+    const isOut = chance(this.random, 1 - (1 - this.ability.slipPerThing) ** size);
+    return isOut ? Math.max(1, size + pick(this.random, [-1, 1])) : size;
+  }
+
+  /** A stroke; what came between it and the one before stays between them. */
+  draw(points: InkStroke): void {
+    const [first, last] = [points[0]!, points.at(-1)!];
+    this.drawnFrom ??= this.t + 600 - first.t;
+    const moved = points.map((point) => ({ ...point, t: point.t + this.drawnFrom! }));
+    this.t = last.t + this.drawnFrom;
+    this.events.push({ kind: 'stroke', points: moved, seq: this.events.length, t: this.t });
   }
 
   end(ended: Ended): SimulatedTry {

@@ -35,7 +35,10 @@ type Read =
   | { readonly as: 'numerals'; readonly by: NumeralsRead };
 
 /** Named on sight, found among others, or read by touch. */
-type NumeralsRead = 'name-numeral' | 'find-numeral' | 'touch-numeral';
+type NumeralsSeen = 'name-numeral' | 'find-numeral' | 'touch-numeral';
+/** Of numerals that are written: legible, begun and led as they should be, the right way round. */
+type NumeralsWritten = 'write-numeral' | 'form-numeral' | 'face-numeral';
+type NumeralsRead = NumeralsSeen | NumeralsWritten;
 
 /** What must not be in the way when a principle is looked at: saying the words, counting things, or handing them over. */
 type RestsOn = 'order' | 'one-to-one' | 'fetch';
@@ -110,9 +113,10 @@ export const skillMap = [
   principle('on-the-line', 'numeral-recognition', [on('order', 10), on('name-numeral', 7)], 'order'),
   principle('teen-numerals', 'numeral-recognition', [on('order', 12), on('name-numeral', 9)], 'order'),
 
-  later('trace-numeral', 'numeral-formation', false, []),
-  later('write-numeral', 'numeral-formation', true, [on('name-numeral'), on('trace-numeral')]),
-  later('write-how-many', 'numeral-formation', true, [on('write-numeral'), on('last-word')]),
+  written('form-numeral', [on('name-numeral')]),
+  written('write-numeral', [on('name-numeral'), on('form-numeral')]),
+  written('face-numeral', [on('write-numeral')]),
+  threshold('write-how-many', 'numeral-formation', [on('write-numeral'), on('last-word')]),
 
   principle('record', 'sorting-and-recording', [on('matching'), on('last-word')], 'one-to-one'),
   principle('tally', 'sorting-and-recording', [on('matching')], 'one-to-one'),
@@ -120,7 +124,7 @@ export const skillMap = [
 ] as const;
 
 /** A skill of one kind: where it stands, whether it runs along the numbers, what it leans on, how it is read. */
-function skill<const Id extends string, const How extends Read | undefined>(
+function skill<const Id extends string, const How extends Read>(
   id: Id,
   strand: AnyStrand,
   axis: boolean,
@@ -134,8 +138,12 @@ function tracking<const Id extends string>(id: Id, leansOn: readonly Leaning[], 
   return skill(id, 'one-to-one', true, leansOn, { as: 'tracking', by: 'one-to-one', arrangement });
 }
 
-function numerals<const Id extends NumeralsRead>(id: Id, leansOn: readonly Leaning[]) {
+function numerals<const Id extends NumeralsSeen>(id: Id, leansOn: readonly Leaning[]) {
   return skill(id, 'numeral-recognition', true, leansOn, { as: 'numerals', by: id });
+}
+
+function written<const Id extends NumeralsWritten>(id: Id, leansOn: readonly Leaning[]) {
+  return skill(id, 'numeral-formation', true, leansOn, { as: 'numerals', by: id });
 }
 
 function threshold<const Id extends string>(id: Id, strand: AnyStrand, leansOn: readonly Leaning[]) {
@@ -149,14 +157,4 @@ function principle<const Id extends string>(
   restsOn: RestsOn,
 ) {
   return skill(id, strand, false, leansOn, { as: 'principle', by: id, restsOn });
-}
-
-/** On the map already, because others lean on it; no task looks at it yet. */
-function later<const Id extends string>(
-  id: Id,
-  strand: AnyStrand,
-  axis: boolean,
-  leansOn: readonly Leaning[],
-) {
-  return skill(id, strand, axis, leansOn, undefined);
 }

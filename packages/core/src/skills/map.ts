@@ -26,7 +26,9 @@ export const principles: readonly Principle[] = reads.flatMap((read) =>
 export const thresholdSkills: readonly ThresholdSkill[] = reads.flatMap((read) =>
   read.as === 'threshold' ? [read.by] : [],
 );
-export const numeralSkills: readonly NumeralSkill[] = ['name-numeral', 'find-numeral', 'touch-numeral'];
+export const numeralSkills: readonly NumeralSkill[] = reads.flatMap((read) =>
+  read.as === 'numerals' ? [read.by] : [],
+);
 export const isNumeralSkill = (by: ReadBy): by is NumeralSkill => numeralSkills.some((one) => one === by);
 export const isPrinciple = (by: ReadBy): by is Principle => principles.some((one) => one === by);
 
@@ -53,6 +55,7 @@ const sideStrands: ReadonlySet<AnyStrand> = new Set([
   'seeing-how-many',
   'parts-and-wholes',
   'sorting-and-recording',
+  'numeral-formation',
 ]);
 export const isSideStrand = (strand: AnyStrand): boolean => sideStrands.has(strand);
 

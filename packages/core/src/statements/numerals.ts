@@ -1,8 +1,8 @@
 import { figure } from '../common/parameters.js';
-import { numeralsLearned, speaksOf } from '../estimates/numerals.js';
+import { numeralsLearned, speaksOf, type NumeralBy } from '../estimates/numerals.js';
 import { mixedUpIn } from '../evidence/mixedUp.js';
 import { observationsOf } from '../evidence/observations.js';
-import { askedBy } from '../evidence/went.js';
+import { isAskedFor } from '../evidence/went.js';
 import { numerals } from '../numerals/lookAlikes.js';
 import type { NumeralSkill } from '../skills/map.js';
 import { dayOf, type Trace } from '../trace/trace.js';
@@ -34,10 +34,10 @@ export function numeralsStatement(
       .map((one) => ({ trace, ...one })),
   );
   // Who names a numeral finds it, and not the other way round.
-  const isAsked = (by: (typeof told)[number]['by']): boolean =>
-    by === 'named' || by === 'felt' || (skill === 'find-numeral' && by === 'found');
+  const isAsked = (by: NumeralBy): boolean =>
+    by !== 'by-the-way' && by !== 'copied' && (by !== 'found' || skill === 'find-numeral');
   const looks = told.map(({ trace, n, by, success }): Look => ({ trace, n, isAsked: isAsked(by), success }));
-  if (!told.some(({ by }) => by === askedBy[skill])) return [];
+  if (!told.some((one) => isAskedFor(skill, one))) return [];
   const learned = numeralsLearned(told, date);
   const askedFor = (n: number): readonly Look[] => looks.filter((one) => one.n === n && one.isAsked);
   const rightOf = (n: number): readonly Trace[] =>

@@ -1,4 +1,4 @@
-import type { Happening, Item, Question, Word } from './trace.js';
+import type { Happening, InkStroke, Item, Question, Word } from './trace.js';
 
 /** What an adult does while a child counts. Slips act on the last tap. */
 export type Gesture =
@@ -20,6 +20,7 @@ export type Gesture =
   | { readonly kind: 'put' }
   /** One of a few that can be put, or told, next. */
   | { readonly kind: 'placed'; readonly place: string }
+  | { readonly kind: 'stroke'; readonly points: InkStroke }
   | { readonly kind: 'two-in-one' }
   | { readonly kind: 'left-outside' }
   | { readonly kind: 'whole'; readonly to: number }

@@ -229,6 +229,43 @@ export interface Cards {
 export const recordings = ['tally', 'ring-or-draw'] as const;
 export type Recording = (typeof recordings)[number];
 
+/** In the air or with a finger, over a guide, beside a model, or from the spoken number alone. */
+export const writingWays = ['air', 'trace', 'copy', 'write'] as const;
+export type WritingWay = (typeof writingWays)[number];
+
+/** What the child sees of the numeral while it writes: nothing, pale lines or dots to go over, or a model beside. */
+export const guides = ['none', 'faded', 'dotted', 'model'] as const;
+export type Guide = (typeof guides)[number];
+
+/** Which hand writes. */
+export type Hand = 'left' | 'right';
+
+/** A numeral to be written. Strokes are taken in thousandths of the space between the lines: y is 0 at the upper, 1000 at the lower. */
+export interface Writing {
+  readonly n: number;
+  readonly way: WritingWay;
+  readonly guide: Guide;
+  /** The lines are to be seen. */
+  readonly ruled: boolean;
+  /** The hand it is written with, where it is known. */
+  readonly hand?: Hand;
+  /** Round a nought either way is accepted. */
+  readonly eitherWayRound?: true;
+  /** What is written is how many there are: they are counted first. */
+  readonly counted?: true;
+}
+
+/** Where the pen was: x and y in any unit, y down; t in ms; p the pressure, 0 to 1, where the device tells it. */
+export interface InkPoint {
+  readonly x: number;
+  readonly y: number;
+  readonly t: number;
+  readonly p?: number;
+}
+
+/** From pen down to pen up, in the order in which it was drawn. */
+export type InkStroke = readonly InkPoint[];
+
 /** What was generated for a try, so that it can be laid and played again. */
 export interface Layout {
   /** Of the places drawn by lot. */
@@ -262,6 +299,7 @@ export interface Layout {
   /** The other side of a balance is made as heavy. */
   readonly balance?: readonly Weighed[];
   readonly cards?: Cards;
+  readonly writing?: Writing;
   /** What is counted is put on record. */
   readonly records?: Recording;
   /** The places are the boxes of a track, in one row, with the numbers printed. */
@@ -318,7 +356,9 @@ export type Happening =
   | { readonly kind: 'ask'; readonly question: Question }
   | { readonly kind: 'answer'; readonly value: number | string | null }
   | { readonly kind: 'given'; readonly value: number }
-  | { readonly kind: 'put'; readonly item?: Item; readonly place: string };
+  | { readonly kind: 'put'; readonly item?: Item; readonly place: string }
+  /** A stroke of the pen; its times are of the try. */
+  | { readonly kind: 'stroke'; readonly points: InkStroke };
 
 /** What the adult does to the record itself. */
 export type Correction =

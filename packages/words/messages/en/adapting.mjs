@@ -24,6 +24,14 @@ export default {
     language: 'Answers count in any language.',
     attention: 'One to three, twice, and that’s all.',
   },
+  writing: {
+    vision: 'A thick dark pen on yellow paper, or a finger in a tray of sand with a raised edge.',
+    hearing: 'Sign the number, and let the child see your hand form it first.',
+    movement: 'A fat stub of chalk, a slope under the page, a finger in paint. Size says nothing here.',
+    speech: 'Nothing has to be said: show the number on fingers or with a set.',
+    language: 'Say the number in the child’s language; the numeral is the same.',
+    attention: 'One numeral, once. A clean page each time.',
+  },
   reading: {
     vision:
       'Raised numerals or braille on cards that lie in a frame, so that they stay where the hand found them.',

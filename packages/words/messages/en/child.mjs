@@ -10,7 +10,6 @@ export default {
   takenAsMouthing:
     'Nobody has said whether things go in the mouth. With no birth date, we take care as for a child under 3 who mouths things.',
   mouthingNotSaid: 'Nobody has said whether things go in the mouth.',
-  noTasksYet: 'No tasks yet for: {strands}.',
   allTries: 'All tries, newest first',
   notAskedYet: 'Not asked yet: {skills}.',
   noBirthDate: 'no birth date',

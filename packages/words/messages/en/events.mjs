@@ -45,6 +45,8 @@ export default {
   slotTold: '{slot}: {option}',
   askedName: 'asked what number it is',
   askedFind: 'asked to find it',
+  askedWrite: 'asked to write it',
+  stroke: 'a stroke',
   DidNotKnow: 'Didn’t know',
   NoAnswer: 'No answer',
   MissedOne: 'Missed one',

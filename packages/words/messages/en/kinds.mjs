@@ -26,6 +26,7 @@ export default {
   aHandful: 'a handful',
   aGuess: 'a guess',
   doneInOrder: 'That’s all',
+  doneWriting: 'Done writing',
   atOnce: 'said at once',
   countedThem: 'counted them',
   seen: {

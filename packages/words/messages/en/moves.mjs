@@ -234,6 +234,34 @@ export default {
     saw: 'counted kinds that don’t make the whole',
     move: 'putting all kinds in one line after counting each, and counting on from one kind to the next',
   },
+  'wrote-another': {
+    saw: 'wrote something else than the numeral',
+    move: 'going over it with a finger on a large card, then in sand, before a pencil',
+  },
+  'faced-round': {
+    saw: 'wrote it facing the other way, as most children do at this age',
+    move: 'a dot where it begins and an arrow for its first bit, and time: it rights itself in most',
+  },
+  'began-elsewhere': {
+    saw: 'began it somewhere else',
+    move: 'a green dot where it begins, and a finger on the dot before the pencil',
+  },
+  'went-the-other-way': {
+    saw: 'led a stroke the other way',
+    move: 'three times in the air with the words for it, then on paper',
+  },
+  'strokes-out-of-order': {
+    saw: 'made the strokes in another order',
+    move: 'saying the words for each stroke while the child writes',
+  },
+  'digits-turned-round': {
+    saw: 'wrote the two digits the other way round',
+    move: 'the small card over the zero of the ten, then writing what lies there',
+  },
+  'wrote-it-as-said': {
+    saw: 'wrote it as it is said, the ten in full',
+    move: 'the small card over the zero of the ten, then writing what lies there',
+  },
   'sign-left-out': {
     saw: 'left out the number sign',
     move: 'feeling the sign on the card first, and saying “number” before each one',

@@ -12,5 +12,8 @@ export default {
   childsBirth: '$property must be a day of the last twelve years',
   nearDay: '$property must be a day within ten years: check the year',
   happening: '$property must be what happened, of one of the kinds that can happen in a try',
+  stroke:
+    '$property must be points with x, y and a time, none earlier than the one before, at most 7200 of them',
+  strokeWords: '$property must be lines of at most 200 letters, by the digit’s form, as “5-in-one”',
   cells: '$property must be texts of at most 1,000 letters, by the names of the columns',
 };

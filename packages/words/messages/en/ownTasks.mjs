@@ -19,6 +19,7 @@ export default {
     choose: 'which one they chose',
     answer: 'the number they said',
     order: 'several, one after another',
+    ink: 'how they wrote it',
   },
   like: 'Goes like',
   likeHint: 'We read it the same way, so we know what it shows.',

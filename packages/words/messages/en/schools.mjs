@@ -10,6 +10,10 @@ export default {
   forms: 'How numerals are formed',
   formsChange: 'Numerals a child is to read are drawn like this, on cards, dice and lines.',
   formOf: 'How {digit} is formed',
+  strokeWords: 'What’s said for the strokes',
+  strokeWordsChange:
+    'What you read beside a numeral in the air, on the writing page and in a replay. A bar | goes between two strokes.',
+  saidFor: 'For {digit}',
   frames: {
     name: 'Filling a frame',
     changes: 'The order of the cells on the screen, and which flashed frames come first.',
@@ -107,6 +111,18 @@ export default {
     raised: 'raised print',
     literary: 'the sign and the letters',
     maths: 'the maths code',
+  },
+  nought: {
+    name: 'Round a nought',
+    changes: 'Whether a left-handed child’s nought may go either way round.',
+    anticlockwise: 'anticlockwise, either hand',
+    'either-for-left': 'a left hand goes either way',
+  },
+  ruled: {
+    name: 'The page to write on',
+    changes: 'What the child writes on, on the screen.',
+    ruled: 'with lines',
+    plain: 'plain',
   },
   week: {
     name: 'Numbers of the week',

@@ -71,6 +71,13 @@ export default {
     teen: 'ten and {ones} on cards',
     stair: 'towers from 1 to {n}',
   },
+  writing: {
+    air: '{n} in the air',
+    trace: '{n} to go over',
+    copy: '{n} beside a model',
+    write: 'the numeral {n} to write',
+    counted: '{amount} to count and write',
+  },
   records: {
     tally: '{amount} to tally',
     'ring-or-draw': '{amount} to count and draw',

@@ -9,16 +9,4 @@ export default {
   'seeing-how-many': 'Seeing how many',
   'parts-and-wholes': 'Parts and wholes',
   'sorting-and-recording': 'Sorting and recording',
-  inline: {
-    'stable-order': 'number words in order',
-    'one-to-one': 'one-to-one',
-    cardinality: 'how many',
-    'counting-on-and-back': 'counting on and back',
-    comparing: 'comparing sets',
-    'numeral-recognition': 'reading numerals',
-    'numeral-formation': 'writing numerals',
-    'seeing-how-many': 'seeing how many',
-    'parts-and-wholes': 'parts and wholes',
-    'sorting-and-recording': 'sorting and recording',
-  },
 };

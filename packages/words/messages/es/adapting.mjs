@@ -26,6 +26,15 @@ export default {
     language: 'La respuesta vale en cualquier idioma.',
     attention: 'De uno a tres, dos veces, y ya está.',
   },
+  writing: {
+    vision: 'Un rotulador grueso y oscuro en papel amarillo, o un dedo en una bandeja de arena con borde.',
+    hearing: 'Signa el número y deja que vea antes cómo lo forma tu mano.',
+    movement:
+      'Una tiza corta y gruesa, un plano inclinado, un dedo con pintura. El tamaño aquí no dice nada.',
+    speech: 'No hace falta decir nada: muestra el número con los dedos o con un grupo.',
+    language: 'Di el número en su lengua; la cifra es la misma.',
+    attention: 'Una cifra, una vez. Una página limpia cada vez.',
+  },
   reading: {
     vision:
       'Cifras en relieve o en braille, en tarjetas dentro de un marco: así se quedan donde la mano las encontró.',

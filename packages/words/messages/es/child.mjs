@@ -10,7 +10,6 @@ export default {
   takenAsMouthing:
     'Nadie ha dicho si se lleva cosas a la boca. Sin fecha de nacimiento, tenemos el mismo cuidado que con menores de 3 años que sí lo hacen.',
   mouthingNotSaid: 'Nadie ha dicho si se lleva cosas a la boca.',
-  noTasksYet: 'Aún sin tareas para: {strands}.',
   allTries: 'Todos los intentos, primero los nuevos',
   notAskedYet: 'Aún sin preguntar: {skills}.',
   noBirthDate: 'sin fecha de nacimiento',

@@ -45,6 +45,8 @@ export default {
   slotTold: '{slot}: {option}',
   askedName: 'preguntó qué número es',
   askedFind: 'pidió encontrarlo',
+  askedWrite: 'pidió escribirlo',
+  stroke: 'un trazo',
   DidNotKnow: 'No lo sabía',
   NoAnswer: 'Sin respuesta',
   MissedOne: 'Se saltó uno',

@@ -26,6 +26,7 @@ export default {
   aHandful: 'un puñado',
   aGuess: 'al azar',
   doneInOrder: 'Eso es todo',
+  doneWriting: 'Terminó de escribir',
   atOnce: 'lo dijo enseguida',
   countedThem: 'los contó',
   seen: {

@@ -233,6 +233,34 @@ export default {
     saw: 'contó clases que no dan el total',
     move: 'poner todas las clases en una fila después de contar cada una, y seguir contando de una a otra',
   },
+  'wrote-another': {
+    saw: 'escribió otra cosa que la cifra',
+    move: 'repasarla con el dedo en una tarjeta grande, luego en arena, antes del lápiz',
+  },
+  'faced-round': {
+    saw: 'la escribió mirando al otro lado, como casi todos a esta edad',
+    move: 'un punto donde empieza y una flecha para el primer trozo, y tiempo: en casi todos se arregla solo',
+  },
+  'began-elsewhere': {
+    saw: 'la empezó en otro sitio',
+    move: 'un punto verde donde empieza, y el dedo en el punto antes que el lápiz',
+  },
+  'went-the-other-way': {
+    saw: 'llevó un trazo al revés',
+    move: 'tres veces en el aire con sus palabras, y luego en papel',
+  },
+  'strokes-out-of-order': {
+    saw: 'hizo los trazos en otro orden',
+    move: 'decir las palabras de cada trazo mientras escribe',
+  },
+  'digits-turned-round': {
+    saw: 'escribió las dos cifras cambiadas',
+    move: 'la tarjeta pequeña sobre el cero del diez, y luego escribir lo que hay',
+  },
+  'wrote-it-as-said': {
+    saw: 'lo escribió como se dice, con el diez entero',
+    move: 'la tarjeta pequeña sobre el cero del diez, y luego escribir lo que hay',
+  },
   'sign-left-out': {
     saw: 'dejó el signo de número',
     move: 'tocar antes el signo en la tarjeta y decir “número” delante de cada uno',

@@ -19,6 +19,7 @@ export default {
     choose: 'cuál eligió',
     answer: 'el número que dijo',
     order: 'varias, una tras otra',
+    ink: 'cómo lo escribió',
   },
   like: 'Va como',
   likeHint: 'La leemos igual, así sabemos qué muestra.',

@@ -10,6 +10,10 @@ export default {
   forms: 'Cómo se forman las cifras',
   formsChange: 'Las cifras que se leen se dibujan así, en tarjetas, dados y líneas.',
   formOf: 'Cómo se forma el {digit}',
+  strokeWords: 'Lo que se dice con los trazos',
+  strokeWordsChange:
+    'Lo que lees junto a una cifra en el aire, en la página de escribir y al volver a verla. Entre dos trazos va una barra |.',
+  saidFor: 'Para el {digit}',
   frames: {
     name: 'Llenar las casillas',
     changes: 'El orden de las casillas en la pantalla y qué marcos se enseñan primero.',
@@ -107,6 +111,18 @@ export default {
     raised: 'en relieve',
     literary: 'el signo y las letras',
     maths: 'el código matemático',
+  },
+  nought: {
+    name: 'La vuelta del cero',
+    changes: 'Si el cero de un niño zurdo puede dar la vuelta hacia cualquier lado.',
+    anticlockwise: 'al revés del reloj, con cualquier mano',
+    'either-for-left': 'la mano izquierda, hacia cualquier lado',
+  },
+  ruled: {
+    name: 'La página para escribir',
+    changes: 'Dónde escribe el niño, en la pantalla.',
+    ruled: 'con líneas',
+    plain: 'lisa',
   },
   week: {
     name: 'Números de la semana',

@@ -71,6 +71,13 @@ export default {
     teen: 'diez y {ones} en tarjetas',
     stair: 'torres del 1 al {n}',
   },
+  writing: {
+    air: 'el {n} en el aire',
+    trace: 'el {n} para repasar',
+    copy: 'el {n} al lado de un modelo',
+    write: 'la cifra {n} para escribir',
+    counted: '{amount} para contar y escribir',
+  },
   records: {
     tally: '{amount} para anotar con palitos',
     'ring-or-draw': '{amount} para contar y dibujar',

@@ -9,16 +9,4 @@ export default {
   'seeing-how-many': 'Ver cuántos hay',
   'parts-and-wholes': 'Partes y todo',
   'sorting-and-recording': 'Clasificar y anotar',
-  inline: {
-    'stable-order': 'números en orden',
-    'one-to-one': 'uno a uno',
-    cardinality: 'cuántos hay',
-    'counting-on-and-back': 'seguir y contar atrás',
-    comparing: 'comparar conjuntos',
-    'numeral-recognition': 'leer cifras',
-    'numeral-formation': 'escribir cifras',
-    'seeing-how-many': 'ver cuántos hay',
-    'parts-and-wholes': 'partes y todo',
-    'sorting-and-recording': 'clasificar y anotar',
-  },
 };

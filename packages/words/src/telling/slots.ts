@@ -20,7 +20,28 @@ export function slotWords(words: Words, { of, about }: Slot, { layout }: OfSet):
   }
 }
 
-const named = ['across', 'not-across', 'agreed', 'mended', 'not-checked', 'blank'] as const;
+const named = [
+  'across',
+  'not-across',
+  'agreed',
+  'mended',
+  'not-checked',
+  'blank',
+  'legible',
+  'another-numeral',
+  'no-numeral',
+  'at-its-start',
+  'elsewhere',
+  'right-way',
+  'other-way',
+  'strokes-in-order',
+  'other-order',
+  'right-way-round',
+  'mirrored',
+  'in-order',
+  'turned-round',
+  'as-said',
+] as const;
 
 /** One of those that it may be. */
 export function optionWords(words: Words, option: string): string {

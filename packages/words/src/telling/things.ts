@@ -5,6 +5,7 @@ import { describeCards } from './numerals.js';
 import { describeRecording } from './recording.js';
 import { describeParts } from './parts.js';
 import { patternsOf } from './seeing.js';
+import { describeWriting } from './writing.js';
 
 /** Sets side by side, from the left: "7 corks or 5 jar lids". */
 export function setsOf(words: Words, { sets, lie }: Pick<Comparison, 'sets' | 'lie'>): string {
@@ -32,8 +33,8 @@ export function describeSet(
   if (layout?.comparison)
     return sets.sideBySide[layout.comparison.relation]({ sets: setsOf(words, layout.comparison) });
   if (layout?.cards) return describeCards(words, layout.cards);
-  const recorded = describeRecording(words, set);
-  if (recorded !== null) return recorded;
+  const written = describeRecording(words, set) ?? describeWriting(words, set);
+  if (written !== null) return written;
   if (layout?.patterns) return patternsOf(words, layout.patterns);
   const ofParts = describeParts(words, set);
   if (ofParts !== null) return ofParts;

@@ -22,6 +22,7 @@ import { tellRecord, tellSorted } from './recording.js';
 import { tellSeeing, tellTwoLooks } from './seeing.js';
 import { tellWordSlip, tellWords } from './spoken.js';
 import { sawOf } from './steps.js';
+import { tellWriting } from './writing.js';
 
 type ToldTrace = ReadableTrace &
   Partial<
@@ -37,6 +38,7 @@ export function tellTry(words: Words, trace: ToldTrace): string {
   const reading = readTry(trace);
   const told = [
     tellCards(words, trace),
+    tellWriting(words, trace),
     tellRecord(words, trace),
     tellSorted(words, trace),
     tellParts(words, trace),

@@ -3,6 +3,7 @@ import { answer } from './answer.js';
 import { choose } from './choose.js';
 import { count } from './count.js';
 import { give } from './give.js';
+import { ink } from './ink.js';
 import { order } from './order.js';
 import { say } from './say.js';
 import { share } from './share.js';
@@ -17,4 +18,5 @@ export const viewOf: Readonly<Record<CaptureKind, KindView>> = {
   choose,
   answer,
   order,
+  ink,
 };

@@ -27,7 +27,7 @@ export function ThumbSide({ sitting, ...others }: ThumbSideProps) {
       wasAsked={settledEvents(events).some((event) => event.kind === 'ask')}
       isPutting={captureKinds[task.kind].isStillPutting(table)}
       bowl={bowlOf(sitting)}
-      put={task.kind === 'order' ? putInto(events) : none}
+      put={task.kind === 'order' || task.kind === 'ink' ? putInto(events) : none}
       {...others}
     />
   );

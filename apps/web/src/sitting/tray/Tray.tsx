@@ -30,6 +30,7 @@ const PartsTray = later(async () => (await import('./PartsTray.js')).PartsTray);
 const BalanceTray = later(async () => (await import('./BalanceTray.js')).BalanceTray);
 const CardsTray = later(async () => (await import('./CardsTray.js')).CardsTray);
 const RecordTray = later(async () => (await import('./RecordTray.js')).RecordTray);
+const WritingTray = later(async () => (await import('./WritingTray.js')).WritingTray);
 const Flash = later(async () => (await import('./Flash.js')).Flash);
 const AfterTry = later(async () => (await import('../say/AfterTry.js')).AfterTry);
 
@@ -81,6 +82,8 @@ export function Tray({ store, byThing, played }: TrayProps) {
       />
     );
   }
+  if (set.layout?.writing)
+    return <WritingTray key={sitting.tries.length} set={set} events={table.events} store={store} />;
   if (records || sorted) return <RecordTray set={set} put={putInto(table.events)} />;
   if (set.layout?.patterns) {
     return <Flash key={sitting.tries.length} store={store} patterns={set.layout.patterns} asked={played} />;

@@ -4,6 +4,7 @@ import { choose } from './choose.js';
 import { count } from './count.js';
 import { give } from './give.js';
 import type { CaptureKindEntry } from './kind.js';
+import { ink } from './ink.js';
 import { order } from './order.js';
 import { say } from './say.js';
 import { share } from './share.js';
@@ -17,4 +18,5 @@ export const captureKinds: Readonly<Record<CaptureKind, CaptureKindEntry>> = {
   choose,
   answer,
   order,
+  ink,
 };
