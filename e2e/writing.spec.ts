@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { endHere, expect, expectAllSent, layIn, openChild, press, sitDown, test } from './sitting.js';
 import {
@@ -52,4 +53,92 @@ test('numerals written: a mirrored three, a one from below, a good five in two s
   await openChild(page, 'Farid');
   for (const skill of ['Writes numerals', 'Begins and leads numerals', 'Which way numerals face'])
     await expect(page.getByRole('button', { name: skill, exact: true })).toBeVisible();
+});
+
+test('a left-handed child has the whole screen: the strip lies away from the hand, a stroke can be taken back', async ({
+  app,
+  signedIn: page,
+}) => {
+  // Ines is left-handed.
+  await sitDown(page, 'Ines', 3, 'Copy it', null);
+  const copied = page.getByRole('img', { name: '3 beside a model' });
+  await press(page, 'Give them the whole screen');
+  const whole = page.getByRole('dialog', { name: '3 beside a model' });
+  const strip = whole.getByRole('button', { name: 'Undo' });
+  await expect(strip).toBeDisabled();
+  const [stripBox, sheetBox] = [(await strip.boundingBox())!, (await copied.boundingBox())!];
+  expect(stripBox.x).toBeGreaterThan(sheetBox.x + sheetBox.width / 2);
+  await write(page, copied, scribble);
+  await whole.getByRole('button', { name: 'Undo' }).click();
+  await write(page, copied, three);
+  await whole.getByRole('button', { name: 'Done writing' }).click();
+  await told(page, 'Wrote 3, easy to read, begun and led as it should be.');
+  await expectAllSent(page);
+  const events = await app.eventsOfLatestTry('Ines');
+  expect(events.map(({ kind }) => kind)).toEqual(['ask', 'stroke', 'undo', 'stroke']);
+});
+
+test('on paper the adult ticks what she saw; in the air it is shown how, with the words for it', async ({
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Nadia', 7, 'Write the number I say', null);
+  await press(page, 'easy to read');
+  await press(page, 'somewhere else');
+  await press(page, 'the right way');
+  await press(page, 'in order');
+  await press(page, 'the other way');
+  await press(page, 'Done writing');
+  await told(page, 'Wrote 7, easy to read, facing the other way, as most children write it now and then');
+  await told(page, /begun somewhere else\./);
+  await press(page, 'Next try');
+  await layIn(page, 4, 'Write it in the air');
+  await expect(page.getByRole('img', { name: 'How 4 is formed' })).toBeVisible();
+  await told(page, 'Lift, and a line down.');
+  await press(page, 'at its start');
+  await press(page, 'the right way');
+  await press(page, 'Done writing');
+  await told(page, 'Wrote 4 in the air, begun and led as it should be.');
+});
+
+test('what was written can be seen again over time, taken away as InkML, and added to a child; a broken file adds nothing', async ({
+  signedIn: page,
+}) => {
+  await sitDown(page, 'Oluchi', 5, 'Write the number I say', null);
+  await written(page, 5, fiveInTwo);
+  await told(page, 'Wrote 5, easy to read, begun and led as it should be.');
+  await expectAllSent(page);
+  await endHere(page);
+  await openChild(page, 'Oluchi');
+  await press(page, 'Writes numerals');
+  const row = page.getByRole('region', { name: 'As it was written, from the first to the last' });
+  await expect(row.getByRole('link', { name: /^5, / })).toHaveCount(1);
+  const download = page.waitForEvent('download');
+  await press(page, 'Download the numerals (InkML)');
+  const zip = await (await download).path();
+  // The same again is here already; another child has them not.
+  await page.getByLabel('Add numerals from a file …').setInputFiles({
+    name: 'numerals.zip',
+    mimeType: 'application/zip',
+    buffer: await readFile(zip),
+  });
+  await told(page, 'All of these numerals are here already.');
+  await row.getByRole('link', { name: /^5, / }).click();
+  await press(page, 'Play');
+  await told(page, 'How 5 is formed');
+  await told(page, 'From the right along the top, down, and round.');
+  const one = page.waitForEvent('download');
+  await press(page, 'Save as a file (InkML)');
+  const inkml = await readFile(await (await one).path(), 'utf8');
+  expect(inkml).toContain('<ink xmlns="http://www.w3.org/2003/InkML">');
+  expect(inkml.match(/<trace /g)).toHaveLength(2);
+  await openChild(page, 'Wren');
+  const add = page.getByLabel('Add numerals from a file …');
+  const fileOf = (text: string) => ({ name: '5.inkml', mimeType: 'text/xml', buffer: Buffer.from(text) });
+  await add.setInputFiles(fileOf(inkml.replace(/<\/trace>/, ', 1 one 3</trace>')));
+  await told(page, /^5\.inkml: stroke 1, point \d+: this isn’t a number\. Nothing was added\.$/);
+  await add.setInputFiles(fileOf(inkml));
+  await told(page, '1 numeral was added.');
+  await press(page, 'Writes numerals');
+  await expect(row.getByRole('link', { name: /^5, / })).toHaveCount(1);
+  await told(page, 'Wrote 5, easy to read, begun and led as it should be.');
 });

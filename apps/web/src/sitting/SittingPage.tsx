@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import { childQuery, queryClient } from '../api/queries.js';
+import { childQuery, inkQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
 import { endOtherScreen } from '../childSide/otherScreen.js';
@@ -77,6 +77,7 @@ function AtTable({ stores }: { readonly stores: readonly SittingStore[] }) {
   useEffect(() => endOtherScreen, []);
   const onClosed = async (): Promise<void> => {
     void queryClient.invalidateQueries({ queryKey: childQuery(active).queryKey });
+    void queryClient.invalidateQueries({ queryKey: inkQuery(active).queryKey });
     void queryClient.invalidateQueries({ queryKey: ['today'] });
     const left = stores.map((one) => one.read().child.id).filter((id) => id !== active);
     await navigate(left.length > 0 ? `/sit/${left.join('+')}` : `/children/${active}`, { replace: true });

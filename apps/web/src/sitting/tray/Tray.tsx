@@ -54,18 +54,20 @@ export function Tray({ store, byThing, played }: TrayProps) {
   }
   const table = onTheTable(sitting);
   const { task, set, target } = table;
+  // The same from when it is laid to when it ends: what is turned to the child stays so with its first touch.
+  const turn = sitting.tries.length + (sitting.isOpen ? 0 : 1);
   const tap = (): void => {
     const meant = tapOn(store.read());
     if (meant) gesture(meant);
   };
   const { places, most } = set.layout ?? {};
   if (places !== undefined && most !== undefined) {
-    return <FrameGame key={sitting.tries.length} set={set} places={places} most={most} />;
+    return <FrameGame key={turn} set={set} places={places} most={most} />;
   }
   if (set.layout?.comparison) {
     return (
       <SideBySide
-        key={sitting.tries.length}
+        key={turn}
         set={set}
         onAnswer={task.kind === 'choose' ? (value) => gesture({ kind: 'answer', value }) : null}
       />
@@ -73,27 +75,19 @@ export function Tray({ store, byThing, played }: TrayProps) {
   }
   const { cards, records, sorted } = set.layout ?? {};
   if (cards) {
-    return (
-      <CardsTray
-        key={sitting.tries.length}
-        set={set}
-        put={putInto(table.events)}
-        onTaken={takenFrom(cards, gesture)}
-      />
-    );
+    return <CardsTray key={turn} set={set} put={putInto(table.events)} onTaken={takenFrom(cards, gesture)} />;
   }
-  if (set.layout?.writing)
-    return <WritingTray key={sitting.tries.length} set={set} events={table.events} store={store} />;
+  if (set.layout?.writing) return <WritingTray key={turn} set={set} events={table.events} store={store} />;
   if (records || sorted) return <RecordTray set={set} put={putInto(table.events)} />;
   if (set.layout?.patterns) {
-    return <Flash key={sitting.tries.length} store={store} patterns={set.layout.patterns} asked={played} />;
+    return <Flash key={turn} store={store} patterns={set.layout.patterns} asked={played} />;
   }
   const { parts, pairs, carry, balance } = set.layout ?? {};
   if (parts || pairs || carry) return <PartsTray set={set} />;
   if (balance) {
     return (
       <BalanceTray
-        key={sitting.tries.length}
+        key={turn}
         set={set}
         onLevel={(value, isSwinging) => {
           gesture({ kind: 'given', value });
@@ -104,13 +98,7 @@ export function Tray({ store, byThing, played }: TrayProps) {
   }
   if (set.layout?.puppet) {
     return (
-      <PuppetStage
-        key={sitting.tries.length}
-        set={set}
-        puppet={set.layout.puppet}
-        numberWords={numberWords}
-        asked={played}
-      />
+      <PuppetStage key={turn} set={set} puppet={set.layout.puppet} numberWords={numberWords} asked={played} />
     );
   }
   return (
