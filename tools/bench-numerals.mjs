@@ -2,6 +2,7 @@
 // Shows numerals to simulated children as the app chooses them, and scores what is then said of which they read; and of what is
 // done with numerals and put on record, whether it holds. Prints what docs/performance.md quotes.
 import { benchHeld } from './bench/held.mjs';
+import { benchWritten } from './bench/written.mjs';
 import { benchNumerals } from './bench/numerals.mjs';
 import { percent, table } from './bench/table.mjs';
 import { ensureBuilt } from './lib/build.mjs';
@@ -39,6 +40,26 @@ runCommand(async () => {
       ),
     );
   }
+  say(`Having ${children} children write numerals, six sit-downs each (seed ${seed}) …`);
+  const written = await benchWritten({ children, seed });
+  console.log(
+    table(
+      [
+        'what is asked',
+        'sit-downs',
+        '*known* and so',
+        '*likely* and so',
+        'known or likely, of those asked and so',
+      ],
+      written.map((row) => [
+        row.skill,
+        row.sittings,
+        orNone(row.knownTrue),
+        orNone(row.likelyTrue),
+        orNone(row.saidOf),
+      ]),
+    ),
+  );
   say(`Asking ${children} children for each of what holds or does not, four sit-downs each (seed ${seed}) …`);
   const held = await benchHeld({ children, seed });
   console.log(

@@ -58,7 +58,7 @@ test('no message measures a child against others or finds it wanting', () => {
 
 /** What is written for those who run the app or work on it: errors, logs, queries, styles, the API, the demo nursery. */
 const notForReaders =
-  /migrations|server\/src\/openApi|src\/settings\.ts|demo\/|theme\.ts|simulate\/|numberWords/;
+  /migrations|server\/src\/openApi|src\/settings\.ts|demo\/|theme\.ts|simulate\/|inkMl|numberWords/;
 const isCode = (text: string): boolean =>
   /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^\(prefers-|^&[ ,]|^"[a-z ]+"|^data:|^unknown route$/.test(
     text,

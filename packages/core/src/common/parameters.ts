@@ -196,9 +196,10 @@ const table = {
   allFound: 8,
   /** A numeral that was copied could have come by luck as from so many models. (models) */
   copied: 3,
-  /** Of start and direction one way in so many is right by chance, and of the way that a numeral faces. (ways) */
-  formedByChance: 4,
-  facedByChance: 2,
+  /** A numeral is begun and led rightly by luck as if by one way in so many: who does one rightly does most. (ways) */
+  formedByChance: 2,
+  /** … and faces the right way. (ways) */
+  facedByChance: 1.7,
   /** So many numerals in one sitting. (tries) */
   numeralsInSitting: 8,
   /** Of one number all round, so many misses running are enough. (tries) */
