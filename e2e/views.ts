@@ -176,6 +176,16 @@ export async function* restOfSitting(page: Page): AsyncGenerator<string> {
   yield 'kinds to sort';
   await lay(page, 12, 'Write it in braille', null);
   yield 'a numeral to braille';
+  await lay(page, 7, 'Write the number I say', null);
+  yield 'a numeral to write';
+  await press(page, english.thumb.giveScreen());
+  const sheet = page.getByRole('dialog', { name: 'The numeral 7 to write' });
+  await expect(sheet.getByRole('img')).toBeVisible();
+  yield 'a page to write on, turned to the child';
+  await sheet.getByRole('button', { name: english.standIns.leave() }).press('Enter');
+  await expect(sheet).toBeHidden();
+  await lay(page, 4, 'Write it in the air', null);
+  yield 'a numeral in the air';
   await lay(page, 5, 'Make it level', 'corks');
   yield 'a balance';
   await press(page, 'Show it to the child');

@@ -1,5 +1,6 @@
 import { withAdult } from '../lib/demo.mjs';
 import { loadWords } from '../lib/words.mjs';
+import { measurePen } from './pen.mjs';
 
 const slowDown = 4;
 const taps = 40;
@@ -24,6 +25,7 @@ export async function measureBrowser(url) {
         name: words.sitting.changeTask(),
       }))),
       ...(await measureTaps(page.context(), sitting)),
+      ...(await measurePen(page.context(), sitting)),
     ];
   });
 }

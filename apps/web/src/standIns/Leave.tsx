@@ -20,7 +20,12 @@ export function Leave({ onLeave }: { readonly onLeave: () => void }) {
       onPointerLeave={stop}
       onPointerCancel={stop}
       onContextMenu={(event) => event.preventDefault()}
-      onKeyDown={({ key }) => key === 'Enter' && onLeave()}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter') return;
+        // Or the button that gave the screen, which has the focus again, would be pressed with it.
+        event.preventDefault();
+        onLeave();
+      }}
       sx={{ justifySelf: 'end', color: 'inkSoft', touchAction: 'none' }}
     >
       {words.standIns.leave()}

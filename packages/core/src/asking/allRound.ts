@@ -3,8 +3,16 @@ import { wentWell } from '../evidence/went.js';
 import { largestOf, smallestOf, taskOf, type TaskId } from '../shelf/tasks.js';
 import type { Trace } from '../trace/trace.js';
 
-/** One number said, seen in pictures, shown on fingers, put in a frame and found: each once, in this order. */
-const round: readonly TaskId[] = ['say-far', 'count-pictures', 'fingers', 'count-cells', 'find-it'];
+/** One number said, seen in pictures, shown on fingers, put in a frame, found and written: each once, in this order. */
+const round: readonly TaskId[] = [
+  'say-far',
+  'count-pictures',
+  'fingers',
+  'count-cells',
+  'find-it',
+  'write-it',
+  'teen-write',
+];
 
 /** The tasks of one number all round, those that can be put with it. */
 export const roundOf = (n: number): readonly TaskId[] =>
