@@ -44,9 +44,9 @@ runCommand(async () => {
       await page.goto(`${url}/shelf?task=drop-in`);
       await page.getByRole('article', { name: 'Drop some in' }).waitFor();
       await shoot('shelf');
-      await takeHands(page, url, shoot);
       await takeTurned(page, url, shoot);
       await takeComparing(page, url, shoot);
+      await takeWriting(page, url, shoot);
     }),
   );
 });
@@ -82,7 +82,6 @@ async function takeChild(page, shoot) {
   await page.getByRole('button', { name: 'Counted twice' }).click();
   await page.getByRole('button', { name: 'How many?', exact: true }).click();
   await page.getByText('The answer was').waitFor();
-  await shoot('asked');
   await page.getByRole('button', { name: String(size), exact: true }).click();
   await page.getByText(/the last word counted/).waitFor();
   await page.getByText('Sent ✓').waitFor();
@@ -126,15 +125,44 @@ async function takeOffice(page, url, shoot) {
   await shoot('office');
 }
 
-/** A whole group decides how many fell into the tin. */
-async function takeHands(page, url, shoot) {
-  await page.goto(`${url}/hands`);
-  const offered = page.getByRole('group', { name: 'Numbers to choose from (two or three)' });
-  for (const n of ['4', '5']) await offered.getByRole('button', { name: n, exact: true }).click();
-  await page.getByRole('button', { name: 'hands for 5' }).click();
-  const faces = page.getByRole('group', { name: 'Children' }).getByRole('button');
-  for (let i = 0; i < 7; i++) await faces.nth(i).click();
-  await shoot('hands');
+/** What a left-handed child has written over the months; then the page that she writes on. */
+async function takeWriting(page, url, shoot) {
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Upper Pound' }).click();
+  await page.getByRole('navigation', { name: 'Children' }).getByRole('link', { name: 'Hana' }).click();
+  await page.getByRole('button', { name: 'Writes numerals', exact: true }).click();
+  const rows = page.getByRole('region', { name: /^As it was written/ });
+  await rows.getByRole('listitem').last().waitFor();
+  await page.getByRole('button', { name: 'Writes numerals', exact: true }).evaluate((one) => {
+    globalThis.scrollTo(0, one.getBoundingClientRect().top + globalThis.scrollY - 90);
+  });
+  await shoot('written');
+  await page.getByRole('link', { name: 'Sit down with Hana' }).click();
+  await page.getByText('minutes with Hana').waitFor();
+  await lay(page, 'Writing numerals', 'Copy it');
+  await page.getByRole('button', { name: 'Ready – start' }).click();
+  await page.getByRole('button', { name: 'Give them the whole screen' }).click();
+  const sheet = page.getByRole('dialog').getByRole('img');
+  await sheet.waitFor();
+  const { x, y, width, height } = await sheet.boundingBox();
+  const drawn = [
+    [0.52, 0.24],
+    [0.45, 0.36],
+    [0.41, 0.5],
+    [0.41, 0.62],
+    [0.46, 0.72],
+    [0.52, 0.7],
+    [0.54, 0.61],
+    [0.5, 0.53],
+    [0.44, 0.56],
+    [0.415, 0.62],
+  ];
+  const at = ([left, top]) => [x + left * width, y + top * height];
+  await page.mouse.move(...at(drawn[0]));
+  await page.mouse.down();
+  for (const point of drawn.slice(1)) await page.mouse.move(...at(point), { steps: 8 });
+  await page.mouse.up();
+  await shoot('writing');
 }
 
 /** Another task than the one proposed. */
