@@ -157,10 +157,10 @@ async function takeWriting(page, url, shoot) {
     [0.44, 0.56],
     [0.415, 0.62],
   ];
-  const at = ([left, top]) => [x + left * width, y + top * height];
-  await page.mouse.move(...at(drawn[0]));
-  await page.mouse.down();
-  for (const point of drawn.slice(1)) await page.mouse.move(...at(point), { steps: 8 });
+  for (const [i, [left, top]] of drawn.entries()) {
+    await page.mouse.move(x + left * width, y + top * height, { steps: i === 0 ? 1 : 8 });
+    if (i === 0) await page.mouse.down();
+  }
   await page.mouse.up();
   await shoot('writing');
 }

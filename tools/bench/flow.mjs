@@ -63,6 +63,27 @@ export function sitDown(core, child, tries, day, birthDate) {
   return { sat, plan };
 }
 
+/** One sit-down for a step, as the app goes on from it; tries at even times, oldest first. */
+export function sitDownFor(core, child, step, earlier, day, { minutes, mostTries, secondsOfTry }) {
+  const common = { birthDate: null, kinds };
+  const at = { language: 'en', day: dateOf(day), minutes, most: null };
+  const { first, plan } = core.beginSitting({ ...common, ...at, step, earlier });
+  const tries = [];
+  let next = first;
+  while (tries.length < mostTries) {
+    const task = core.taskOf(next.task);
+    const seconds = secondsOfTry * tries.length;
+    tries.push({
+      ...child.ask({ task, n: next.n, things: 'cork', day, seconds }),
+      sittingId: `sitting-${day}`,
+    });
+    const now = momentOf(day, seconds + secondsOfTry);
+    next = core.nextInSitting({ ...common, earlier, tries, plan, pausedMs: 0, now });
+    if (next.isOver) break;
+  }
+  return tries;
+}
+
 /** So many sit-downs, so many days apart. */
 export function sitDowns(core, child, times, daysApart) {
   const sittings = [];

@@ -1,9 +1,9 @@
 // What holds or does not of numerals and recording: what is said after four sit-downs of one thing, against how often the child
 // does it.
 import { loadCore } from '../lib/core.mjs';
-import { dateOf, momentOf, ourChild } from './people.mjs';
+import { sitDownFor } from './flow.mjs';
+import { dateOf, ourChild } from './people.mjs';
 
-const kinds = ['cork', 'shell', 'boat', 'lid'];
 const skills = [
   ['numeral-and-set', 'card-to-set'],
   ['on-the-line', 'line-sides'],
@@ -13,7 +13,8 @@ const skills = [
   ['tally', 'tally-it'],
   ['sort-and-count', 'sort-and-chart'],
 ];
-const [sittings, daysApart, mostTries, secondsOfTry] = [4, 9, 8, 30];
+const [sittings, daysApart] = [4, 9];
+const pace = { minutes: 6, mostTries: 8, secondsOfTry: 30 };
 /** Held is what comes off three times in four. */
 const least = 0.75;
 
@@ -48,34 +49,6 @@ function childWith(core, chance, skill, id, seed) {
 }
 const mostDrawn = 2000;
 
-function sitDown(core, child, skill, id, earlier, day) {
-  const step = { skill, task: id, n: core.taskOf(id).ladder[0], things: 'cork' };
-  const common = { birthDate: null, kinds };
-  const { first, plan } = core.beginSitting({
-    ...common,
-    step,
-    earlier,
-    language: 'en',
-    day: dateOf(day),
-    minutes: 6,
-    most: null,
-  });
-  const tries = [];
-  let next = first;
-  while (tries.length < mostTries) {
-    const task = core.taskOf(next.task);
-    const seconds = secondsOfTry * tries.length;
-    tries.push({
-      ...child.ask({ task, n: next.n, things: 'cork', day, seconds }),
-      sittingId: `sitting-${day}`,
-    });
-    const now = momentOf(day, seconds + secondsOfTry);
-    next = core.nextInSitting({ ...common, earlier, tries, plan, pausedMs: 0, now });
-    if (next.isOver) break;
-  }
-  return tries;
-}
-
 /** For each skill: how many hold it, and what is said of them. */
 export async function benchHeld({ children, seed }) {
   const core = await loadCore();
@@ -86,8 +59,9 @@ export async function benchHeld({ children, seed }) {
       const holds = chance >= least;
       const child = childWith(core, chance, skill, id, place);
       let tries = [];
+      const step = { skill, task: id, n: core.taskOf(id).ladder[0], things: 'cork' };
       for (let sitting = 0; sitting < sittings; sitting++)
-        tries = [...tries, ...sitDown(core, child, skill, id, tries, sitting * daysApart)];
+        tries = [...tries, ...sitDownFor(core, child, step, tries, sitting * daysApart, pace)];
       const said = core
         .saidFor(tries, dateOf((sittings - 1) * daysApart), {})
         .find((one) => one.skill === skill);

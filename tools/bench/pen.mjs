@@ -56,8 +56,9 @@ export async function measurePen(context, sitting) {
       },
       { capture: true },
     );
-    const fill = CanvasRenderingContext2D.prototype.fill;
-    CanvasRenderingContext2D.prototype.fill = function (...args) {
+    const { prototype } = globalThis.CanvasRenderingContext2D;
+    const { fill } = prototype;
+    prototype.fill = function (...args) {
       fill.apply(this, args);
       const drawn = pen.waiting.splice(0);
       // What is drawn in a frame is on the screen when the next begins.

@@ -1,10 +1,12 @@
 // Which numerals a child writes: what is said after three and after six sit-downs of writing, against how often the hand of a
 // made-up child does so. Strokes are drawn, read, and asked for as in the app; nothing is told to the reading but the strokes.
 import { loadCore } from '../lib/core.mjs';
-import { dateOf, momentOf, ourChild } from './people.mjs';
+import { sitDownFor } from './flow.mjs';
+import { dateOf, ourChild } from './people.mjs';
 
-const kinds = ['cork', 'shell', 'boat', 'lid'];
-const [daysApart, mostTries, secondsOfTry] = [9, 8, 25];
+const daysApart = 9;
+const pace = { minutes: 5, mostTries: 8, secondsOfTry: 25 };
+const step = { skill: 'write-numeral', task: 'write-it', n: 1, things: 'cork' };
 /** Done is what comes off four times in five. */
 const least = 0.8;
 const mirrorsToItself = new Set([0, 1, 8]);
@@ -31,34 +33,6 @@ const chanceOf = ({ reads, writes, lapse }, skill, n) => {
   return reads.known.includes(n) ? 1 - lapse : 0.05;
 };
 
-function sitDown(core, child, earlier, day) {
-  const step = { skill: 'write-numeral', task: 'write-it', n: 1, things: 'cork' };
-  const common = { birthDate: null, kinds };
-  const { first, plan } = core.beginSitting({
-    ...common,
-    step,
-    earlier,
-    language: 'en',
-    day: dateOf(day),
-    minutes: 5,
-    most: null,
-  });
-  const tries = [];
-  let next = first;
-  while (tries.length < mostTries) {
-    const task = core.taskOf(next.task);
-    const seconds = secondsOfTry * tries.length;
-    tries.push({
-      ...child.ask({ task, n: next.n, things: 'cork', day, seconds }),
-      sittingId: `sitting-${day}`,
-    });
-    const now = momentOf(day, seconds + secondsOfTry);
-    next = core.nextInSitting({ ...common, earlier, tries, plan, pausedMs: 0, now });
-    if (next.isOver) break;
-  }
-  return tries;
-}
-
 const share = (list, of) => (list.length === 0 ? null : list.filter(of).length / list.length);
 
 /** For each skill, after three and six sit-downs: how much of what is said is so, and how much of what is so is said. */
@@ -70,7 +44,7 @@ export async function benchWritten({ children, seed }) {
     const child = ourChild(core, { months: 62, ability }, place);
     let tries = [];
     return [0, 1, 2, 3, 4, 5].map((sitting) => {
-      tries = [...tries, ...sitDown(core, child, tries, sitting * daysApart)];
+      tries = [...tries, ...sitDownFor(core, child, step, tries, sitting * daysApart, pace)];
       return { ability, tries, said: core.saidFor(tries, dateOf(sitting * daysApart), {}) };
     });
   });

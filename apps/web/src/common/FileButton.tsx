@@ -4,12 +4,14 @@ import { palette } from './theme.js';
 interface FileButtonProps {
   /** What is said on it. */
   readonly children: string;
+  /** What it asks for, where that is not what is said on it. */
+  readonly label?: string;
   readonly accept: string;
   readonly onFile: (file: File) => void;
 }
 
 /** A button that asks for a file. */
-export function FileButton({ children, accept, onFile }: FileButtonProps) {
+export function FileButton({ children, label = children, accept, onFile }: FileButtonProps) {
   return (
     <Button
       component="label"
@@ -24,7 +26,7 @@ export function FileButton({ children, accept, onFile }: FileButtonProps) {
       <input
         type="file"
         accept={accept}
-        aria-label={children}
+        aria-label={label}
         onChange={(event) => {
           const file = event.target.files?.[0];
           if (file) onFile(file);

@@ -1,14 +1,9 @@
-import { largestSize, nothingPut, type CaptureKindEntry } from './kind.js';
+import type { CaptureKindEntry } from './kind.js';
+import { order } from './order.js';
 
-/** A numeral written: by its strokes, or as an adult saw it. */
+/** A numeral written: by its strokes, or as an adult saw it, one thing after the other. */
 export const ink: CaptureKindEntry = {
-  asksForWords: false,
-  asksHowMany: false,
-  most: largestSize,
-  byThing: false,
-  slipsOf: { touching: false, putting: false },
-  isStillPutting: nothingPut,
-  tap: () => null,
+  ...order,
   questionBefore: (_, gesture, { asked }) =>
     !asked && (gesture.kind === 'stroke' || gesture.kind === 'placed') ? 'write' : null,
 };
