@@ -38,6 +38,21 @@ export const seven: readonly Drawn[] = [
     [0.2, 1],
   ],
 ];
+/** A tick down at its left, the beam along the top, then the slope: three strokes, as no library has it. */
+export const ourSeven: readonly Drawn[] = [
+  [
+    [0.02, 0],
+    [0.02, 0.28],
+  ],
+  [
+    [0.02, 0],
+    [0.6, 0],
+  ],
+  [
+    [0.6, 0],
+    [0.2, 1],
+  ],
+];
 export const one: readonly Drawn[] = [
   [
     [0.3, 0],

@@ -7,6 +7,7 @@ import {
   mirrored,
   one,
   oneFromBelow,
+  ourSeven,
   scribble,
   seven,
   three,
@@ -141,4 +142,35 @@ test('what was written can be seen again over time, taken away as InkML, and add
   await press(page, 'Writes numerals');
   await expect(row.getByRole('link', { name: /^5, / })).toHaveCount(1);
   await told(page, 'Wrote 5, easy to read, begun and led as it should be.');
+});
+
+test.describe('a lead', () => {
+  test.use({ adult: 'Orla' });
+
+  test('draws a form of the room’s own, with its own words: it is shown, and accepted', async ({
+    signedIn: page,
+  }) => {
+    await page.goto('/settings/ways');
+    await press(page, 'How 7 is formed: Draw our own …');
+    const dialog = page.getByRole('dialog', { name: 'Draw the 7 as this room forms it' });
+    await expect(dialog.getByRole('button', { name: 'Use this form' })).toBeDisabled();
+    await write(page, dialog.getByRole('img'), ourSeven);
+    await dialog.getByRole('button', { name: 'Use this form' }).click();
+    const forms = page.getByRole('group', { name: 'How 7 is formed' });
+    await expect(forms.getByRole('button', { name: 'our own 7' })).toHaveAttribute('aria-pressed', 'true');
+    await page.getByRole('textbox', { name: 'For 7' }).fill('The gate beam|along|and the paddle');
+    await page.getByRole('textbox', { name: 'For 8' }).focus();
+    await expect(page.getByText('Changed. Everyone sees it on Today.').first()).toBeVisible();
+    await sitDown(page, 'Farid', 7, 'Write it in the air', null);
+    await told(page, 'and the paddle');
+    await press(page, 'at its start');
+    await press(page, 'Done writing');
+    await press(page, 'Next try');
+    await layIn(page, 7, 'Write the number I say');
+    await written(page, 7, ourSeven);
+    await told(page, 'Wrote 7, easy to read, begun and led as it should be.');
+    await page.goto('/settings/ways');
+    await press(page, '7 plain');
+    await expect(forms.getByRole('button', { name: 'our own 7' })).toBeHidden();
+  });
 });

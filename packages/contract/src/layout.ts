@@ -20,6 +20,7 @@ import {
   type ComparedSet,
   type Comparison,
   type Doing,
+  type DrawnStroke,
   type Guide,
   type Hand,
   type DotPattern,
@@ -49,7 +50,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { hands } from './childColumns.js';
-import { Maybe, IsFilled } from './validators.js';
+import { IsDrawnForms, Maybe, IsFilled } from './validators.js';
 import { said } from './said.js';
 
 /** No count that is played has more words than this. */
@@ -248,6 +249,10 @@ export class WritingBody implements Writing {
   @Maybe()
   @IsIn(hands)
   hand?: Hand;
+
+  @Maybe()
+  @IsDrawnForms()
+  drawn?: Readonly<Record<string, readonly DrawnStroke[]>>;
 
   @Maybe()
   @Equals(true)

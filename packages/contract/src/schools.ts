@@ -2,6 +2,7 @@ import {
   formsOfDigits,
   schoolChoices,
   schoolNames,
+  type DrawnForms,
   type NumeralStyle,
   type OwnSchools,
   type School,
@@ -10,7 +11,7 @@ import {
 import { Type } from 'class-transformer';
 import { IsIn, IsInt, IsString, Max, Min, ValidateNested } from 'class-validator';
 import { classOf } from './described.js';
-import { IsDay, IsLanguageTag, IsStrokeWords, Maybe } from './validators.js';
+import { IsDay, IsDrawnForms, IsLanguageTag, IsStrokeWords, Maybe } from './validators.js';
 
 /** Names of what a room has chosen: one of the schools, a digit’s form, its language, its number of the week. */
 const others = ['language', 'number', 'strokeWords'] as const;
@@ -29,17 +30,23 @@ const formsBy = (rulesOf: (forms: readonly string[]) => readonly PropertyDecorat
 const ofNought = ['oval'] as const;
 
 /** How each digit is formed. */
-export class FormsView extends classOf<Omit<NumeralStyle, 0>>(formsBy((forms) => [IsIn(forms)])) {
+export class FormsView extends classOf<Omit<NumeralStyle, 0 | 'drawn'>>(formsBy((forms) => [IsIn(forms)])) {
   @IsIn(ofNought)
   0: (typeof ofNought)[number];
+  @Maybe()
+  @IsDrawnForms()
+  drawn?: DrawnForms;
 }
 
-export class FormsChange extends classOf<Partial<Omit<NumeralStyle, 0>>>(
+export class FormsChange extends classOf<Partial<Omit<NumeralStyle, 0 | 'drawn'>>>(
   formsBy((forms) => [Maybe(), IsIn(forms)]),
 ) {
   @Maybe()
   @IsIn(ofNought)
   0?: (typeof ofNought)[number];
+  @Maybe()
+  @IsDrawnForms()
+  drawn?: DrawnForms;
 }
 
 /** What goes in a room, or for a child: every line of it. */

@@ -152,6 +152,45 @@ export const IsStroke = validator(
 
 /** What is said for the strokes of a digit is one line, by the name of its form. */
 const longestStrokeWords = 200;
+/** A digit that a room has drawn has so many strokes, each of so many points. */
+const mostDrawnStrokes = 4;
+const mostDrawnPoints = 64;
+
+const isPlace = (place: unknown): boolean =>
+  Array.isArray(place) &&
+  place.length === 2 &&
+  place.every((one) => typeof one === 'number' && one >= -1 && one <= 2);
+
+const isDrawnStroke = (stroke: unknown): boolean => {
+  if (typeof stroke !== 'object' || stroke === null) return false;
+  const { from, to, ...others } = stroke as Record<string, unknown>;
+  return (
+    isPlace(from) &&
+    Array.isArray(to) &&
+    to.length <= mostDrawnPoints &&
+    to.every(isPlace) &&
+    Object.keys(others).length === 0
+  );
+};
+
+/** Digits that a room has drawn itself, by the digit. */
+export const IsDrawnForms = validator(
+  'isDrawnForms',
+  (value) =>
+    typeof value === 'object' &&
+    value !== null &&
+    Object.entries(value).every(
+      ([digit, strokes]) =>
+        /^\d$/.test(digit) &&
+        Array.isArray(strokes) &&
+        strokes.length > 0 &&
+        strokes.length <= mostDrawnStrokes &&
+        strokes.every(isDrawnStroke),
+    ),
+  'drawnForms',
+  { type: 'object', additionalProperties: { type: 'array', items: { type: 'object' } } },
+);
+
 export const IsStrokeWords = validator(
   'isStrokeWords',
   (value) =>

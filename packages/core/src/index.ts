@@ -66,6 +66,8 @@ export {
   digitsOf,
   formsOfDigits,
   strokesOf,
+  styleAfter,
+  type DrawnForms,
   usualStyle,
   type NumeralStyle,
 } from './numerals/style.js';
@@ -86,8 +88,10 @@ export {
   type Schools,
 } from './schools/schools.js';
 export { readNumeral, type DigitOrder, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
+export type { Digit } from './numerals/templates.js';
 export { polylineOf } from './numerals/polyline.js';
 export { inkMlOf, pointsOfTrace, usualPause, type InkDocument, type InkFlaw } from './ink/inkMl.js';
+export { drawnForm } from './ink/drawnForm.js';
 export { boxOf, lengthOf, resampled, type Box } from './ink/stroke.js';
 export { inkOptions, rememberInk } from './reading/readInk.js';
 export {
@@ -100,6 +104,7 @@ export {
 export {
   guides,
   writingWays,
+  type DrawnStroke,
   type Guide,
   type Hand,
   type InkPoint,

@@ -24,6 +24,6 @@ export {
   type OwnTextName,
   type OwnTexts,
 } from './telling/own.js';
-export { formationWords, usualStrokeWords } from './telling/formation.js';
+export { formationWords, formSaidOf, usualStrokeWords } from './telling/formation.js';
 export { describeSet, titleOf } from './telling/things.js';
 export { tellFlaw, tellStepSlip, tellTry } from './telling/tries.js';

@@ -1,11 +1,14 @@
 import type { PutSchools, SchoolChangeView } from '@dotting/contract';
 import {
   digitForm,
+  formsOfDigits,
   formsNamed,
   schoolNames,
   schoolsOf,
+  styleAfter,
   wordsIn,
   type OwnSchools,
+  type Digit,
   type School,
   type Schools,
 } from '@dotting/core';
@@ -42,7 +45,7 @@ export class SchoolsService {
       const own: OwnSchools = {
         ...room.schools,
         ...stated(change),
-        ...(forms && { forms: { ...room.schools.forms, ...stated(forms) } }),
+        ...(forms && { forms: styleAfter(room.schools.forms ?? {}, stated(forms)) }),
         ...(strokeWords && { strokeWords: { ...room.schools.strokeWords, ...strokeWords } }),
       };
       const lines = changed(schoolsOf(room.schools), schoolsOf(own));
@@ -101,14 +104,25 @@ export function schoolsFor(
 const stated = <Fields extends object>(fields: Fields): Fields =>
   Object.fromEntries(Object.entries(fields).filter(([, value]) => value !== undefined)) as Fields;
 
+const digitsDrawn = ({ forms: { drawn = {} } }: Schools): readonly Digit[] =>
+  Object.keys(drawn).map((digit) => Number(digit) as Digit);
+
 /** Each line that is otherwise now, with what it is. */
 function changed(before: Schools, now: Schools): readonly (readonly [line: string, choice: string])[] {
   const lines = [...schoolNames, 'language', 'number'] as const;
   return [
     ...lines.filter((line) => before[line] !== now[line]).map((line) => [line, String(now[line])] as const),
-    ...Object.entries(now.forms)
-      .filter(([digit, form]) => (before.forms as Readonly<Record<string, string>>)[digit] !== form)
-      .map(([digit, form]) => [digit, form] as const),
+    ...formsOfDigits
+      .filter(
+        ({ digit }) =>
+          before.forms[digit] !== now.forms[digit] ||
+          // One that was drawn has given way to one with a name.
+          (before.forms.drawn?.[digit] !== undefined && now.forms.drawn?.[digit] === undefined),
+      )
+      .map(({ digit }) => [String(digit), now.forms[digit]] as const),
+    ...digitsDrawn(now)
+      .filter((digit) => before.forms.drawn?.[digit] !== now.forms.drawn![digit])
+      .map((digit) => ['drawn', String(digit)] as const),
     ...Object.entries(now.strokeWords)
       .filter(([form, said]) => before.strokeWords[form] !== said)
       .map(([form]) => ['strokeWords', form] as const),
@@ -127,6 +141,8 @@ function told(line: string, choice: string): string {
   if (line === 'language')
     return schools.told({ name: schools.roomLanguage(), choice: wordsIn(choice, []).name });
   if (line === 'number') return schools.told({ name: schools.weekNumber(), choice });
+  if (line === 'drawn')
+    return schools.told({ name: schools.forms(), choice: schools.ours({ digit: choice }) });
   if (line === 'strokeWords') return schools.told({ name: schools.strokeWords(), choice: choice[0]! });
   const forms: Readonly<Record<string, () => string>> = options.ownForms;
   return schools.told({ name: schools.forms(), choice: forms[digitForm(Number(line), choice)]!() });

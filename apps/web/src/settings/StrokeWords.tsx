@@ -1,5 +1,5 @@
-import { digitForm, type OwnSchools, type Schools } from '@dotting/core';
-import { usualStrokeWords } from '@dotting/words';
+import type { OwnSchools, Schools } from '@dotting/core';
+import { formSaidOf, usualStrokeWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -19,7 +19,7 @@ export function StrokeWords({ schools, mayChange, onChoose }: StrokeWordsProps) 
   return (
     <Box sx={fields}>
       {digits.map((digit) => {
-        const form = digitForm(digit, schools.forms[digit]);
+        const form = formSaidOf(digit, schools.forms);
         const said = schools.strokeWords[form] ?? usualStrokeWords(words, form);
         return (
           <OneDigit

@@ -1,7 +1,5 @@
 import type { Room } from '@dotting/contract';
 import {
-  digitForm,
-  formsOfDigits,
   numbersFrom,
   schoolChoices,
   schoolNames,
@@ -14,8 +12,6 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import ToggleButton from '@mui/material/ToggleButton';
-import ToggleButtonGroup from '@mui/material/ToggleButtonGroup';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
@@ -24,10 +20,10 @@ import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { Notice } from '../common/Notice.js';
-import { Numeral } from '../common/Numeral.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { SchoolsContext } from '../common/schools.js';
 import { hereQuery } from '../entrance/hereQuery.js';
+import { Choices } from './Choices.js';
+import { NumeralForms } from './NumeralForms.js';
 import { StrokeWords } from './StrokeWords.js';
 import { words } from '../wording/words.js';
 import { Drawing } from './Drawing.js';
@@ -82,7 +78,9 @@ function Ways({ room }: { readonly room: Room }) {
           )}
         </Line>
       ))}
-      <Forms schools={schools} mayChange={mayChange} onChoose={choose} />
+      <Line name={words.schools.forms()} changes={words.schools.formsChange()}>
+        <NumeralForms schools={schools} mayChange={mayChange} onChoose={choose} />
+      </Line>
       <Line name={words.schools.strokeWords()} changes={words.schools.strokeWordsChange()}>
         <StrokeWords schools={schools} mayChange={mayChange} onChoose={choose} />
       </Line>
@@ -117,40 +115,6 @@ function Line({
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>{children}</Box>
     </Box>
-  );
-}
-
-interface ChoicesProps {
-  readonly name: string;
-  readonly value: string;
-  readonly options: readonly {
-    readonly choice: string;
-    readonly told: string;
-    readonly drawing: ReactNode;
-  }[];
-  readonly mayChange: boolean;
-  readonly onChoose: (choice: string) => void;
-}
-
-/** Each choice drawn, with its words below. */
-function Choices({ name, value, options, mayChange, onChoose }: ChoicesProps) {
-  return (
-    <ToggleButtonGroup
-      exclusive
-      aria-label={name}
-      value={value}
-      disabled={!mayChange}
-      onChange={(_, choice: string | null) => choice !== null && onChoose(choice)}
-      sx={{ flexWrap: 'wrap' }}
-    >
-      {options.map(({ choice, told, drawing }) => (
-        <ToggleButton key={choice} value={choice} sx={{ flexDirection: 'column', gap: 0.5, minWidth: 132 }}>
-          {/* In ink on white, chosen or not. */}
-          <Box sx={{ bgcolor: 'gate', borderRadius: '8px', lineHeight: 0 }}>{drawing}</Box>
-          {told}
-        </ToggleButton>
-      ))}
-    </ToggleButtonGroup>
   );
 }
 
@@ -193,33 +157,5 @@ function WeekNumber({ value, mayChange, onChoose }: ChangingProps & { readonly v
         </MenuItem>
       ))}
     </TextField>
-  );
-}
-
-/** The forms of the digits, each drawn in each of its ways. */
-function Forms({ schools, mayChange, onChoose }: ChangingProps & { readonly schools: Schools }) {
-  return (
-    <Line name={words.schools.forms()} changes={words.schools.formsChange()}>
-      {formsOfDigits.map(({ digit, forms }) => (
-        <Choices
-          key={digit}
-          name={words.schools.formOf({ digit })}
-          value={schools.forms[digit]}
-          options={forms.map((form) => ({
-            choice: form,
-            told: words.options.ownForms[digitForm(digit, form) as keyof typeof words.options.ownForms](),
-            drawing: (
-              <SchoolsContext value={{ ...schools, forms: { ...schools.forms, [digit]: form } }}>
-                <svg viewBox="0 0 80 48" width={80} height={48} aria-hidden>
-                  <Numeral n={digit} x={40} y={24} height={36} />
-                </svg>
-              </SchoolsContext>
-            ),
-          }))}
-          mayChange={mayChange}
-          onChoose={(form) => onChoose({ forms: { [digit]: form } as OwnSchools['forms'] & object })}
-        />
-      ))}
-    </Line>
   );
 }

@@ -1,5 +1,6 @@
 import { cloudApart, elastic, straightening, type Elastic } from './elastic.js';
-import { library, type Form } from './library.js';
+import type { DrawnForms } from '../numerals/style.js';
+import { formsDrawn, library, type Form } from './library.js';
 import { boxOf, lengthOf, resampled, type Box, type Point } from './stroke.js';
 import { placed, placedTrail, placementOver, trailOf, trailPoints, type Trail } from './trail.js';
 
@@ -61,7 +62,7 @@ interface Known {
 const hasTwoSides = ({ written, family }: Form): boolean =>
   written !== '0' && !(written === '1' && family === 'plain') && written !== '8' && written !== 'shape';
 
-const known: readonly Known[] = library.flatMap((form) =>
+const knownOf = (form: Form): readonly Known[] =>
   [false, ...(hasTwoSides(form) ? [true] : [])].map((isMirrored) => {
     const strokes = isMirrored ? flipped(form.strokes) : form.strokes;
     const box = boxOf(strokes.flat());
@@ -73,15 +74,27 @@ const known: readonly Known[] = library.flatMap((form) =>
       trail: trailOf(strokes),
       rough: trailOf(strokes, trailPoints.rough),
     };
-  }),
-);
+  });
+
+const known: readonly Known[] = library.flatMap(knownOf);
+
+const kept = new WeakMap<DrawnForms, readonly Known[]>();
+
+/** What a room has drawn itself, worked out once. */
+function knownOfDrawn(drawn: DrawnForms | undefined): readonly Known[] {
+  if (!drawn) return [];
+  const made = kept.get(drawn) ?? formsDrawn(drawn).flatMap(knownOf);
+  kept.set(drawn, made);
+  return made;
+}
 
 /**
  * Ways in which the strokes may have come about, best first.
  *
+ * @param drawn forms of the room’s own, accepted beside those of the library
  * @param intended the digits that may have been meant, where they are known: between two readings as near one of them is taken
  */
-export function explain(strokes: Strokes, intended?: string): readonly Explanation[] {
+export function explain(strokes: Strokes, intended?: string, drawn?: DrawnForms): readonly Explanation[] {
   const ink = evened(strokes);
   const box = boxOf(ink.flat());
   const cloud = trailOf(ink, trailPoints.rough);
@@ -90,7 +103,7 @@ export function explain(strokes: Strokes, intended?: string): readonly Explanati
     rough: trailOf(arrangedBy(ink, way), trailPoints.rough),
     unlikely: unlikely.reversed * way.isReversed.filter(Boolean).length,
   }));
-  const alike = known
+  const alike = [...known, ...knownOfDrawn(drawn)]
     .map((one) => {
       const placement = placementOver(box, one.box);
       const besides = unlikelyOf(one, intended) + unlikely.drawnOut * placement.drawnOut;

@@ -1,3 +1,4 @@
+import type { DrawnForms } from '../numerals/style.js';
 import { pointsOfSegment, polylineOf } from '../numerals/polyline.js';
 import { digitForms, digitWidth, type Digit, type Stroke } from '../numerals/templates.js';
 import { distance, type Point } from './stroke.js';
@@ -191,3 +192,9 @@ export const library: readonly Form[] = [
   ...lacking(),
   ...noNumerals,
 ];
+
+/** Forms that a room has drawn itself, with the pen dragged too. */
+export const formsDrawn = (drawn: DrawnForms): readonly Form[] =>
+  Object.entries(drawn)
+    .map(([digit, strokes]) => form(digit as `${Digit}`, 'own', strokes.map(polylineOf)))
+    .flatMap((one) => [one, ...dragged(one)]);

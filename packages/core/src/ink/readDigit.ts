@@ -1,3 +1,4 @@
+import type { DrawnForms } from '../numerals/style.js';
 import { loopsClosed } from './closed.js';
 import { explain, type Explanation } from './explain.js';
 import type { Part } from './library.js';
@@ -39,6 +40,8 @@ const fallsAway = 0.004;
 export interface DigitOptions {
   readonly intended?: string;
   readonly clockwiseNought?: boolean;
+  /** Digits as the room has drawn them itself. */
+  readonly drawn?: DrawnForms | undefined;
 }
 
 const unread: DigitInk = {
@@ -61,10 +64,13 @@ const unread: DigitInk = {
 const mostStrokes = 7;
 
 /** Reads the ink of one digit: what is written, and how it came about as the nearest accepted form has it. */
-export function readDigit(ink: readonly InkStroke[], { intended, clockwiseNought }: DigitOptions): DigitInk {
+export function readDigit(
+  ink: readonly InkStroke[],
+  { intended, clockwiseNought, drawn }: DigitOptions,
+): DigitInk {
   const { strokes } = tidied(ink);
   if (strokes.length === 0 || strokes.length > mostStrokes) return unread;
-  const [best, ...others] = explain(strokes, intended);
+  const [best, ...others] = explain(strokes, intended, drawn);
   if (!best) return unread;
   const other = others.find(({ form }) => form.written !== best.form.written);
   const lead = other ? other.cost - best.cost : Infinity;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { polylineOf } from '../numerals/polyline.js';
+import { usualStyle } from '../numerals/style.js';
 import { digitForms } from '../numerals/templates.js';
 import { readNumeral } from './readNumeral.js';
 import { boxOf, type InkStroke, type Point } from './stroke.js';
@@ -190,4 +191,27 @@ test('what is intended is a numeral from 0 to 99', () => {
   expect(() => readNumeral([], { intended: '100' })).toThrow(/100/);
   expect(() => readNumeral([], { intended: 'x' })).toThrow(RangeError);
   expect(readNumeral(inkOf(linesOf(4, 'closed'))).legibleAs.numeral).toBe('4');
+});
+
+test('a form that the room has drawn itself is accepted beside the others, and begun where it was drawn from', () => {
+  const shape = [
+    { from: [0.02, 0], to: [[0.02, 0.28]] },
+    { from: [0.02, 0], to: [[0.6, 0]] },
+    { from: [0.6, 0], to: [[0.2, 1]] },
+  ] as const;
+  const ink = inkOf(shape.map(polylineOf));
+  const house = { ...usualStyle, drawn: { 7: shape } };
+  expect(readNumeral(ink, { intended: '7', house })).toMatchObject({
+    legible: true,
+    family: ['own'],
+    startOk: true,
+    directionOk: true,
+    orderOk: true,
+    lifts: { extra: 0, missing: 0 },
+  });
+  expect(readNumeral(ink, { intended: '7' }).family).not.toEqual(['own']);
+  // What is formed in a usual way is still that.
+  expect(readNumeral(inkOf(digitForms[7].plain.map(polylineOf)), { intended: '7', house }).family).toEqual([
+    'plain',
+  ]);
 });

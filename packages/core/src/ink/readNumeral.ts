@@ -1,6 +1,6 @@
 import type { NumeralStyle } from '../numerals/style.js';
 import type { Part } from './library.js';
-import { readDigit, type DigitInk } from './readDigit.js';
+import { readDigit, type DigitInk, type DigitOptions } from './readDigit.js';
 import { boxOf, extentOf, type Box, type InkStroke } from './stroke.js';
 import { smoothnessOf } from './smoothness.js';
 
@@ -56,13 +56,17 @@ export function readNumeral(strokes: readonly InkStroke[], options: NumeralOptio
   if (intended !== undefined && !/^\d{1,2}$/.test(intended))
     throw new RangeError(`readNumeral: “${intended}” is no numeral from 0 to 99`);
   const drawn = strokes.filter((stroke) => stroke.length > 0);
-  const clockwiseNought = options.hand === 'left' && options.house?.clockwiseNought === true;
+  const accepted: Accepted = {
+    clockwiseNought: options.hand === 'left' && options.house?.clockwiseNought === true,
+    drawn: options.house?.drawn,
+  };
   const read =
-    intended?.length === 2
-      ? readTwo(drawn, intended, clockwiseNought)
-      : readOne(drawn, intended, clockwiseNought);
+    intended?.length === 2 ? readTwo(drawn, intended, accepted) : readOne(drawn, intended, accepted);
   return told(read, drawn, intended);
 }
+
+/** What the room accepts beside the usual. */
+type Accepted = Pick<DigitOptions, 'clockwiseNought' | 'drawn'>;
 
 interface Read {
   /** From the left. */
@@ -70,12 +74,8 @@ interface Read {
   readonly order: DigitOrder | null;
 }
 
-const readOne = (
-  strokes: readonly InkStroke[],
-  intended: string | undefined,
-  clockwiseNought: boolean,
-): Read => ({
-  digits: [readDigit(strokes, { ...(intended !== undefined && { intended }), clockwiseNought })],
+const readOne = (strokes: readonly InkStroke[], intended: string | undefined, accepted: Accepted): Read => ({
+  digits: [readDigit(strokes, { ...(intended !== undefined && { intended }), ...accepted })],
   order: null,
 });
 
@@ -90,7 +90,7 @@ const become = (
 ];
 
 /** What the strokes stand for as a whole: the likeliest way of parting them. */
-function readTwo(strokes: readonly InkStroke[], intended: string, clockwiseNought: boolean): Read {
+function readTwo(strokes: readonly InkStroke[], intended: string, accepted: Accepted): Read {
   const meant = [
     ...new Set(
       become(intended)
@@ -98,7 +98,7 @@ function readTwo(strokes: readonly InkStroke[], intended: string, clockwiseNough
         .join(''),
     ),
   ].join('');
-  const read = onceEach(strokes, (group) => readDigit(group, { intended: meant, clockwiseNought }));
+  const read = onceEach(strokes, (group) => readDigit(group, { intended: meant, ...accepted }));
   const parted = become(intended).flatMap(([order, wanted]) =>
     plainly(partings(strokes, wanted.length)).map((groups) => {
       const digits = groups.map(read);
@@ -113,7 +113,7 @@ function readTwo(strokes: readonly InkStroke[], intended: string, clockwiseNough
     }),
   );
   const [best] = parted.sort((a, b) => b.worth - a.worth);
-  if (!best) return readOne(strokes, intended, clockwiseNought);
+  if (!best) return readOne(strokes, intended, accepted);
   const [first, second] = best.groups.map((group) => group[0]![0]!.t);
   const isRightFirst = best.order === 'right' && second! < first!;
   return { digits: best.digits, order: isRightFirst ? 'right-first' : best.order };

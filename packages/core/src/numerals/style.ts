@@ -1,7 +1,22 @@
+import type { DrawnStroke } from '../trace/trace.js';
 import { digitForms, digitWidth, type Digit, type FormOf, type Stroke } from './templates.js';
 
-/** How a room, or a child, forms each digit: the name of one of its forms. */
-export type NumeralStyle = { readonly [Of in Digit]: FormOf<Of> };
+/** Digits as a room has drawn them itself, stroke by stroke. */
+export type DrawnForms = Readonly<Partial<Record<Digit, readonly DrawnStroke[]>>>;
+
+/** How a room, or a child, forms each digit: the name of one of its forms, before which goes what it has drawn itself. */
+export type NumeralStyle = { readonly [Of in Digit]: FormOf<Of> } & { readonly drawn?: DrawnForms };
+
+/** A style after a change: a form that is chosen by its name takes the place of one that was drawn. */
+export function styleAfter<Style extends Partial<NumeralStyle>>(
+  before: Style,
+  { drawn: drawnNow, ...named }: Partial<NumeralStyle>,
+): Style {
+  const kept = Object.entries(before.drawn ?? {}).filter(([digit]) => !(digit in named));
+  const drawn: DrawnForms = { ...Object.fromEntries(kept), ...drawnNow };
+  const { drawn: _, ...others } = before;
+  return { ...others, ...named, ...(Object.keys(drawn).length > 0 && { drawn }) } as Style;
+}
 
 /** The first of each. */
 export const usualStyle: NumeralStyle = {
@@ -39,7 +54,7 @@ export function strokesOf(
   style: NumeralStyle = usualStyle,
 ): { readonly digits: readonly PlacedDigit[]; readonly width: number } {
   const digits = digitsOf(n).map((digit, i) => ({
-    strokes: formOf(digit, style[digit]),
+    strokes: style.drawn?.[digit] ?? formOf(digit, style[digit]),
     left: i * (digitWidth + gap),
   }));
   return { digits, width: digits.length * (digitWidth + gap) - gap };

@@ -2,6 +2,9 @@ import { readNumeral, type NumeralInk } from '../ink/readNumeral.js';
 import { usualStyle } from '../numerals/style.js';
 import type { InkStroke, Writing } from '../trace/trace.js';
 
+/** What of a writing tells how its strokes are to be read. */
+type HowWritten = Pick<Writing, 'hand' | 'eitherWayRound' | 'drawn'>;
+
 /** Readings by their first stroke: the same strokes are read once. */
 const kept = new WeakMap<InkStroke, { readonly key: string; readonly ink: NumeralInk }>();
 
@@ -9,11 +12,7 @@ const keyOf = (strokes: readonly InkStroke[], wanted: number): string =>
   `${wanted} ${strokes.length} ${strokes.reduce((sum, stroke) => sum + stroke.length, 0)}`;
 
 /** Reads strokes as a numeral that was to be written; the same strokes once. */
-export function readInk(
-  strokes: readonly InkStroke[],
-  wanted: number,
-  writing: Pick<Writing, 'hand' | 'eitherWayRound'>,
-): NumeralInk {
+export function readInk(strokes: readonly InkStroke[], wanted: number, writing: HowWritten): NumeralInk {
   const first = strokes[0]!;
   const known = kept.get(first);
   if (known?.key === keyOf(strokes, wanted)) return known.ink;
@@ -23,12 +22,9 @@ export function readInk(
 }
 
 /** How strokes are to be read, by what was to be written. */
-export const inkOptions = (
-  wanted: number,
-  { hand, eitherWayRound }: Pick<Writing, 'hand' | 'eitherWayRound'>,
-) => ({
+export const inkOptions = (wanted: number, { hand, eitherWayRound, drawn }: HowWritten) => ({
   intended: String(wanted),
-  house: { ...usualStyle, clockwiseNought: eitherWayRound === true },
+  house: { ...usualStyle, ...(drawn && { drawn }), clockwiseNought: eitherWayRound === true },
   ...(hand && { hand }),
 });
 

@@ -1,5 +1,5 @@
 import { touchCodes } from '../trace/trace.js';
-import { formsOfDigits, usualStyle, type NumeralStyle } from '../numerals/style.js';
+import { formsOfDigits, styleAfter, usualStyle, type NumeralStyle } from '../numerals/style.js';
 
 /**
  * Where practitioners disagree: each line with its choices, the first of them usual here. None is an error; what a room has
@@ -80,7 +80,7 @@ export function schoolsOf(...owns: readonly (OwnSchools | null)[]): Schools {
     (schools, own) => ({
       ...schools,
       ...own,
-      forms: { ...schools.forms, ...own?.forms },
+      forms: styleAfter(schools.forms, own?.forms ?? {}),
       strokeWords: { ...schools.strokeWords, ...own?.strokeWords },
     }),
     usualSchools,

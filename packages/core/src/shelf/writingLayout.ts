@@ -1,8 +1,9 @@
+import { digitsOf, type NumeralStyle } from '../numerals/style.js';
 import type { Schools } from '../schools/schools.js';
 import type { Guide, Hand, Writing, WritingWay } from '../trace/trace.js';
 
 interface WritingWish {
-  readonly schools: Pick<Schools, 'nought' | 'ruled'>;
+  readonly schools: Pick<Schools, 'nought' | 'ruled' | 'forms'>;
   readonly hand: Hand | null;
 }
 
@@ -20,9 +21,19 @@ export function writingFor(
     guide: guideOf(writes, way),
     ruled: schools.ruled === 'ruled',
     ...(hand !== null && { hand }),
+    ...drawnOf(n, schools.forms),
     ...(hand === 'left' && schools.nought === 'either-for-left' && { eitherWayRound: true }),
     ...(makes === 'write-how-many' && { counted: true }),
   };
+}
+
+/** Of what the room has drawn itself, the digits of the number. */
+function drawnOf(n: number, { drawn = {} }: Pick<NumeralStyle, 'drawn'>): Pick<Writing, 'drawn'> {
+  const own = digitsOf(n).flatMap((digit) => {
+    const strokes = drawn[digit];
+    return strokes ? [[digit, strokes] as const] : [];
+  });
+  return own.length > 0 ? { drawn: Object.fromEntries(own) } : {};
 }
 
 function guideOf(writes: WritingWay, way: string | undefined): Guide {

@@ -240,6 +240,12 @@ export type Guide = (typeof guides)[number];
 /** Which hand writes. */
 export type Hand = 'left' | 'right';
 
+/** A stroke that a room has drawn: from point to point, in a box 1 high, y down. */
+export interface DrawnStroke {
+  readonly from: readonly [x: number, y: number];
+  readonly to: readonly (readonly [x: number, y: number])[];
+}
+
 /** A numeral to be written. Strokes are taken in thousandths of the space between the lines: y is 0 at the upper, 1000 at the lower. */
 export interface Writing {
   readonly n: number;
@@ -249,6 +255,8 @@ export interface Writing {
   readonly ruled: boolean;
   /** The hand it is written with, where it is known. */
   readonly hand?: Hand;
+  /** Its digits as the room forms them itself, where it does: accepted beside the others. */
+  readonly drawn?: Readonly<Record<string, readonly DrawnStroke[]>>;
   /** Round a nought either way is accepted. */
   readonly eitherWayRound?: true;
   /** What is written is how many there are: they are counted first. */

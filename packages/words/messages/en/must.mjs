@@ -14,6 +14,7 @@ export default {
   happening: '$property must be what happened, of one of the kinds that can happen in a try',
   stroke:
     '$property must be points with x, y and a time, none earlier than the one before, at most 7200 of them',
+  drawnForms: '$property must be digits, each of one to four strokes from point to point',
   strokeWords: '$property must be lines of at most 200 letters, by the digit’s form, as “5-in-one”',
   cells: '$property must be texts of at most 1,000 letters, by the names of the columns',
 };

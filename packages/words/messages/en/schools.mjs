@@ -10,6 +10,10 @@ export default {
   forms: 'How numerals are formed',
   formsChange: 'Numerals a child is to read are drawn like this, on cards, dice and lines.',
   formOf: 'How {digit} is formed',
+  ours: 'our own {digit}',
+  drawOurs: 'Draw our own …',
+  drawIt: 'Draw the {digit} as this room forms it',
+  useIt: 'Use this form',
   strokeWords: 'What’s said for the strokes',
   strokeWordsChange:
     'What you read beside a numeral in the air, on the writing page and in a replay. A bar | goes between two strokes.',

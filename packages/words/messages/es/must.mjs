@@ -13,6 +13,7 @@ export default {
   nearDay: '$property debe ser un día a menos de diez años: mira el año',
   happening: '$property debe ser lo que ocurrió, de una de las clases que pueden ocurrir en un intento',
   stroke: '$property debe ser puntos con x, y y un momento, ninguno anterior al de antes, como mucho 7200',
+  drawnForms: '$property debe ser cifras, cada una de uno a cuatro trazos de punto a punto',
   strokeWords:
     '$property debe ser líneas de 200 letras como mucho, por la forma de la cifra, como «5-in-one»',
   cells: '$property debe ser textos de 1000 letras como mucho, por los nombres de las columnas',

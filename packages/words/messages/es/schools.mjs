@@ -10,6 +10,10 @@ export default {
   forms: 'Cómo se forman las cifras',
   formsChange: 'Las cifras que se leen se dibujan así, en tarjetas, dados y líneas.',
   formOf: 'Cómo se forma el {digit}',
+  ours: 'nuestro {digit}',
+  drawOurs: 'Dibujar el nuestro …',
+  drawIt: 'Dibuja el {digit} como se forma en esta aula',
+  useIt: 'Usar esta forma',
   strokeWords: 'Lo que se dice con los trazos',
   strokeWordsChange:
     'Lo que lees junto a una cifra en el aire, en la página de escribir y al volver a verla. Entre dos trazos va una barra |.',
