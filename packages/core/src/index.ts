@@ -87,7 +87,8 @@ export {
   type School,
   type Schools,
 } from './schools/schools.js';
-export { readNumeral, type DigitOrder, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
+export { readNumeral, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
+export type { DigitOrder } from './ink/readTwo.js';
 export type { Digit } from './numerals/templates.js';
 export { polylineOf } from './numerals/polyline.js';
 export { inkMlOf, pointsOfTrace, usualPause, type InkDocument, type InkFlaw } from './ink/inkMl.js';

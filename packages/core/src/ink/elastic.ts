@@ -1,5 +1,5 @@
 import type { Point } from './stroke.js';
-import type { Trail } from './trail.js';
+import type { Placement, Trail } from './trail.js';
 
 /** What a heading that differs by a right angle is worth, against a distance of one height, squared. */
 const headingWeight = 0.06;
@@ -66,21 +66,32 @@ function walkedBack(n: number, m: number): { readonly points: readonly number[];
   }
 }
 
-/** How far, on the whole, each point of some trails is from the nearest of the other, squared and both ways. */
-export const cloudApart = (a: Trail, b: Trail): number => (oneWay(a, b) + oneWay(b, a)) / 2;
+/** The nearest of the second trail to each point of the first; used by one comparison after the other. */
+const nearestTo = new Float64Array(most);
 
-function oneWay(a: Trail, b: Trail): number {
+/**
+ * How far, on the whole, each point of some trails is from the nearest of the other, squared and both ways.
+ * @param at how the first is laid over the second
+ */
+export function cloudApart(a: Trail, b: Trail, { wide, tall, right, down }: Placement): number {
+  nearestTo.fill(Infinity, 0, b.size);
   let sum = 0;
   for (let i = 0; i < a.size; i++) {
-    const [x, y] = [a.xs[i]!, a.ys[i]!];
+    const x = right + wide * a.xs[i]!;
+    const y = down + tall * a.ys[i]!;
     let least = Infinity;
     for (let j = 0; j < b.size; j++) {
-      const apart = (x - b.xs[j]!) ** 2 + (y - b.ys[j]!) ** 2;
+      const dx = x - b.xs[j]!;
+      const dy = y - b.ys[j]!;
+      const apart = dx * dx + dy * dy;
       if (apart < least) least = apart;
+      if (apart < nearestTo[j]!) nearestTo[j] = apart;
     }
     sum += least;
   }
-  return sum / a.size;
+  let back = 0;
+  for (let j = 0; j < b.size; j++) back += nearestTo[j]!;
+  return (sum / a.size + back / b.size) / 2;
 }
 
 /**

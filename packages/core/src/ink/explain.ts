@@ -2,7 +2,16 @@ import { cloudApart, elastic, straightening, type Elastic } from './elastic.js';
 import type { DrawnForms } from '../numerals/style.js';
 import { formsDrawn, library, type Form } from './library.js';
 import { boxOf, lengthOf, resampled, type Box, type Point } from './stroke.js';
-import { placed, placedTrail, placementOver, trailOf, trailPoints, type Trail } from './trail.js';
+import {
+  partsOf,
+  placed,
+  placedTrail,
+  placementOver,
+  trailOf,
+  trailOfParts,
+  trailPoints,
+  type Trail,
+} from './trail.js';
 
 /** How ink came about, as far as one form tells it. */
 export interface Explanation {
@@ -97,10 +106,11 @@ function knownOfDrawn(drawn: DrawnForms | undefined): readonly Known[] {
 export function explain(strokes: Strokes, intended?: string, drawn?: DrawnForms): readonly Explanation[] {
   const ink = evened(strokes);
   const box = boxOf(ink.flat());
-  const cloud = trailOf(ink, trailPoints.rough);
+  const parts = partsOf(ink, trailPoints.rough);
+  const cloud = trailOfParts(parts);
   const ways = arrangements(ink.length).map((way) => ({
     way,
-    rough: trailOf(arrangedBy(ink, way), trailPoints.rough),
+    rough: trailOfParts(arrangedBy(parts, way)),
     unlikely: unlikely.reversed * way.isReversed.filter(Boolean).length,
   }));
   const alike = [...known, ...knownOfDrawn(drawn)]
@@ -111,7 +121,7 @@ export function explain(strokes: Strokes, intended?: string, drawn?: DrawnForms)
         one,
         placement,
         besides,
-        look: cloudApart(placedTrail(cloud, placement), one.rough) + besides,
+        look: cloudApart(cloud, one.rough, placement) + besides,
       };
     })
     .sort((a, b) => a.look - b.look)
@@ -126,7 +136,7 @@ export function explain(strokes: Strokes, intended?: string, drawn?: DrawnForms)
     .map(({ one, placement, way }) => {
       const laid = ink.map((stroke) => stroke.map((point) => placed(point, placement)));
       const besides = unlikely.drawnOut * placement.drawnOut;
-      return straightened(one, explained(one, laid, way, besides, intended), intended);
+      return straightened(one, laidOver(one, laid, way), besides, intended);
     })
     .sort((a, b) => a.cost - b.cost);
 }
@@ -198,16 +208,26 @@ function permutations(items: readonly number[]): readonly (readonly number[])[] 
 const arrangedBy = (strokes: Strokes, { order, isReversed }: Way): Strokes =>
   order.map((i) => (isReversed[i] ? strokes[i]!.toReversed() : strokes[i]!));
 
+/** The ink laid over a form in one way, as a line beside the form’s own. */
+interface Laid {
+  readonly strokes: Strokes;
+  readonly way: Way;
+  readonly mine: Trail;
+  readonly match: Elastic;
+}
+
+function laidOver({ trail }: Known, strokes: Strokes, way: Way): Laid {
+  const mine = trailOf(arrangedBy(strokes, way));
+  return { strokes, way, mine, match: elastic(mine, trail) };
+}
+
 function explained(
   known: Known,
-  laid: Strokes,
-  way: Way,
+  { strokes: laid, way, mine, match }: Laid,
   besides: number,
   intended: string | undefined,
 ): Explanation {
   const { form, isMirrored, trail } = known;
-  const mine = trailOf(arrangedBy(laid, way));
-  const match = elastic(mine, trail);
   const onStroke = strokesOnto(mine, match, trail, way);
   const extraLifts = liftsBetween(mine, match, trail);
   const isOutOfOrder = onStroke.some((one, i) => i > 0 && one < onStroke[i - 1]!);
@@ -250,12 +270,12 @@ function liftsBetween(mine: Trail, { onto }: Elastic, trail: Trail): number {
 const liftsOf = ({ strokeOf }: Trail): readonly number[] =>
   [...strokeOf.keys()].filter((i) => i > 0 && strokeOf[i] !== strokeOf[i - 1]);
 
-/** The same once its slant, turn and proportions are taken out, where that brings it nearer. */
-function straightened(of: Known, one: Explanation, intended: string | undefined): Explanation {
-  const mine = trailOf(arrangedBy(one.laid, one));
-  const straight = straightening(mine, of.trail, elastic(mine, of.trail).onto);
-  if (!straight) return one;
-  const laid = one.laid.map((stroke) => stroke.map(straight));
-  const again = explained(of, laid, one, 0, intended);
-  return again.cost < one.cost ? again : one;
+/** How the ink came about by a form; once its slant, turn and proportions are taken out, where that brings it nearer. */
+function straightened(of: Known, one: Laid, besides: number, intended: string | undefined): Explanation {
+  const asLaid = explained(of, one, besides, intended);
+  const straight = straightening(one.mine, of.trail, one.match.onto);
+  if (!straight) return asLaid;
+  const strokes = one.strokes.map((stroke) => stroke.map(straight));
+  const again = explained(of, laidOver(of, strokes, one.way), 0, intended);
+  return again.cost < asLaid.cost ? again : asLaid;
 }

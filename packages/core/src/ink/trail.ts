@@ -15,13 +15,23 @@ export interface Trail {
 export const trailPoints = { rough: 14, fine: 32 } as const;
 const fewest = 3;
 
-/** Of several strokes each has its share of the points by its length. */
-export function trailOf(strokes: readonly (readonly Point[])[], points: number = trailPoints.fine): Trail {
+/** Strokes at about even distances, each with its share of the points by its length. */
+export function partsOf(
+  strokes: readonly (readonly Point[])[],
+  points: number,
+): readonly (readonly Point[])[] {
   const lengths = strokes.map((stroke) => Math.max(lengthOf(stroke), 1e-9));
   const all = lengths.reduce((one, other) => one + other, 0);
-  const parts = strokes.map((stroke, i) =>
+  return strokes.map((stroke, i) =>
     resampled(stroke, Math.max(fewest, Math.round((points * lengths[i]!) / all))),
   );
+}
+
+export const trailOf = (strokes: readonly (readonly Point[])[], points: number = trailPoints.fine): Trail =>
+  trailOfParts(partsOf(strokes, points));
+
+/** A trail of strokes that are evenly set already. */
+export function trailOfParts(parts: readonly (readonly Point[])[]): Trail {
   const size = parts.reduce((sum, part) => sum + part.length, 0);
   const [xs, ys] = [new Float64Array(size), new Float64Array(size)];
   const [headingXs, headingYs] = [new Float64Array(size), new Float64Array(size)];
