@@ -29,7 +29,11 @@ test('numerals written: a mirrored three, a one from below, a good five in two s
   signedIn: page,
 }) => {
   await sitDown(page, 'Farid', 3, 'Write the number I say', null);
-  await written(page, 3, mirrored(three));
+  // Read in a worker, while the child still writes.
+  const reader = page.waitForEvent('worker');
+  await write(page, sheet(page, 3), mirrored(three));
+  expect((await reader).url()).toContain('ink.worker');
+  await press(page, 'Done writing');
   await told(page, /Wrote 3, easy to read, facing the other way, as most children write it now and then/);
   await press(page, 'Next try');
   await layIn(page, 1, 'Write the number I say');

@@ -100,6 +100,7 @@ export {
   strokesOfTry,
   wantedOf,
   type InkSlip,
+  type LineFault,
   type WrittenReading,
 } from './reading/readWritten.js';
 export {

@@ -21,8 +21,10 @@ const labels = (): Readonly<Record<OwnTextName, () => string>> => ({
 
 /** One text of the task; where it names numbers, how it would be said. */
 export function TextOf({ name, hint, isLong }: TextOfProps) {
-  const { register, formState } = useFormContext<OwnTaskBody>();
-  const { like, texts, ladder } = useWatch<OwnTaskBody>() as OwnTaskBody;
+  const { register, formState, getValues } = useFormContext<OwnTaskBody>();
+  const [like, ladder] = useWatch<OwnTaskBody, ['like', 'ladder']>({ name: ['like', 'ladder'] });
+  // Only what is said is read again at each key.
+  const say = useWatch<OwnTaskBody, 'texts.say'>({ name: 'texts.say', disabled: name !== 'say' });
   const schools = useSchools();
   if (name === 'thenSay' && !asksSecond(words, like)) return null;
   const error = formState.errors.texts?.[name]?.message;
@@ -30,8 +32,11 @@ export function TextOf({ name, hint, isLong }: TextOfProps) {
   const n = ladder[Math.floor(ladder.length / 2)] ?? taskOf(like).ladder[0]!;
   const numbers = numbersIn(n, layoutFor(taskOf(like), n, 'cork', 1, taskOf(like).ways?.[0]), schools);
   const sample =
-    name === 'say' && texts.say.includes('{')
-      ? words.ownTasks.sample({ n, text: ownTaskWords(words, { like, texts }).say(numbers) })
+    name === 'say' && say.includes('{')
+      ? words.ownTasks.sample({
+          n,
+          text: ownTaskWords(words, { like, texts: { ...getValues('texts'), say } }).say(numbers),
+        })
       : undefined;
   return (
     <TextField

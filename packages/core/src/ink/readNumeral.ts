@@ -34,7 +34,10 @@ export interface NumeralInk {
   readonly missing: readonly Part[];
   /** Of two digits; null for one. */
   readonly digitOrder: DigitOrder | null;
+  /** In the unit of the strokes. */
   readonly size: Pick<Box, 'width' | 'height'>;
+  /** Where its top and its foot are, in the same unit: against the lines where their places are known. */
+  readonly place: { readonly top: number; readonly bottom: number };
   /** 1 for an even line, near 0 for one that shakes at every point. */
   readonly smoothness: number;
   /** Which accepted way it is formed in, digit by digit from the left. */
@@ -99,6 +102,7 @@ function told(
     missing: digits.flatMap((one) => one.missing),
     digitOrder: order,
     size: { width: box.width, height: box.height },
+    place: { top: box.top, bottom: box.top + box.height },
     smoothness: smoothnessOf(strokes, extentOf(box)),
     family: digits.map((one) => one.family),
     digits,

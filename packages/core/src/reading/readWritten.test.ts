@@ -2,6 +2,7 @@ import { seededRandom } from '../common/random.js';
 import { observationsOf } from '../evidence/observations.js';
 import type { TaskId } from '../shelf/tasks.js';
 import { simulateDigit, simulatePair } from '../simulate/ink.js';
+import { boxOf } from '../ink/stroke.js';
 import { put, tryOf } from '../testing/tryOf.js';
 import type { InkStroke, Trace } from '../trace/trace.js';
 import { readWritten, strokesOfTry, wantedOf } from './readWritten.js';
@@ -68,6 +69,26 @@ test('on paper the adult says what she saw, and what she says goes before the st
   const both = written('write-it', 5, { strokes: drawn('5', 'none'), put: ['facing=mirrored'] });
   expect(readWritten(both)).toMatchObject({ by: 'strokes', legible: true, mirrored: true });
   expect(readWritten(written('write-it', 5, {}))).toBeNull();
+});
+
+test('between lines it is told where it stands, and on a plain page nothing of it', () => {
+  const strokes = drawn('5', 'none');
+  const { top, height } = boxOf(strokes.flat());
+  /** So high, its foot so far down; the lines are 1000 apart. */
+  const standing = (high: number, foot: number) =>
+    strokes.map((stroke) =>
+      stroke.map((point) => ({ ...point, y: foot - high + ((point.y - top) * high) / height })),
+    );
+  const faults = (high: number, foot: number) =>
+    readWritten(written('write-it', 5, { strokes: standing(high, foot) }))?.onTheLines;
+  expect(faults(950, 1010)).toEqual([]);
+  expect(faults(700, 1400)).toEqual(['below']);
+  expect(faults(700, 600)).toEqual(['above']);
+  const small = written('write-it', 5, { strokes: standing(450, 1000) });
+  expect(readWritten(small)?.onTheLines).toEqual(['small']);
+  const writing = { ...small.set.layout!.writing!, ruled: false };
+  const plain = { ...small, set: { ...small.set, layout: { ...small.set.layout, writing } } };
+  expect(readWritten(plain)?.onTheLines).toEqual([]);
 });
 
 test('two digits the other way round, or the ten in full, are no numeral that was asked for', () => {

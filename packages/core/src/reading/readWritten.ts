@@ -14,6 +14,9 @@ export type InkSlip =
   | 'digits-turned-round'
   | 'wrote-it-as-said';
 
+/** How a numeral stands between its lines otherwise than in its place. */
+export type LineFault = 'small' | 'large' | 'above' | 'below';
+
 /** A numeral as it was written: by its strokes, or as an adult saw it. Null is what nobody can say. */
 export interface WrittenReading {
   readonly n: number;
@@ -30,6 +33,8 @@ export interface WrittenReading {
   readonly orderOk: boolean | null;
   readonly mirrored: boolean | null;
   readonly digitOrder: NumeralInk['digitOrder'];
+  /** How it stands between the lines; none where there were none to be seen, or it stands well. */
+  readonly onTheLines: readonly LineFault[];
   /** What its strokes say besides; null where it was seen by eye, or they leave it open. */
   readonly ink: NumeralInk | null;
   readonly slips: readonly InkSlip[];
@@ -93,6 +98,7 @@ function read({ set, events }: Written): WrittenReading | null {
     orderOk: isSo('order') ?? ink?.orderOk ?? null,
     mirrored: facing === null ? (ink?.mirrored ?? null) : !facing,
     digitOrder: digitsSeen(seen('digits')) ?? isTold.digits,
+    onTheLines: ink && writing.ruled && writing.way !== 'air' ? linesOf(ink) : [],
     ink,
   };
   return { ...reading, slips: slipsOf(reading) };
@@ -103,6 +109,18 @@ function inkOf(strokes: readonly InkStroke[], wanted: number, writing: Writing):
   if (strokes.length === 0) return null;
   const ink = readInk(strokes, wanted, writing);
   return ink.sure ? ink : null;
+}
+
+/** In shares of the space between the lines: so small, so large, and so far off the lower line it is told. */
+const lines = { small: 0.5, large: 1.5, off: 0.3 } as const;
+const space = 1000;
+
+function linesOf({ size, place }: NumeralInk): readonly LineFault[] {
+  const [high, off] = [size.height / space, place.bottom / space - 1];
+  return [
+    ...(high < lines.small ? (['small'] as const) : high > lines.large ? (['large'] as const) : []),
+    ...(off > lines.off ? (['below'] as const) : off < -lines.off ? (['above'] as const) : []),
+  ];
 }
 
 const digitsSeen = (seen: string | null): NumeralInk['digitOrder'] =>

@@ -202,6 +202,12 @@ export default {
       loop: 'without its loop',
       'lower-ring': 'without the lower ring',
     },
+    lines: {
+      small: 'small between the lines',
+      large: 'larger than the lines',
+      above: 'above the line',
+      below: 'below the line',
+    },
     unclosed: 'not closed',
     lifted: 'with the pen lifted on the way',
     joined: 'in one, without lifting the pen',

@@ -202,6 +202,12 @@ export default {
       loop: 'sin su vuelta',
       'lower-ring': 'sin el aro de abajo',
     },
+    lines: {
+      small: 'pequeño entre las líneas',
+      large: 'más grande que las líneas',
+      above: 'por encima de la línea',
+      below: 'por debajo de la línea',
+    },
     unclosed: 'sin cerrar',
     lifted: 'levantando el lápiz por el camino',
     joined: 'de una vez, sin levantar el lápiz',

@@ -1,4 +1,5 @@
 import {
+  boxOf,
   layoutFor,
   runOf,
   seededRandom,
@@ -16,6 +17,15 @@ import { tellTry } from './tries.js';
 
 type Strokes = ReturnType<typeof simulateDigit>['strokes'];
 
+/** As high as the space between the lines, on the lower one. */
+function betweenLines(strokes: Strokes): Strokes {
+  const { top, height } = boxOf(strokes.flat());
+  const scale = 1000 / height;
+  return strokes.map((stroke) =>
+    stroke.map((one) => ({ ...one, x: one.x * scale, y: (one.y - top) * scale })),
+  );
+}
+
 const told = (id: TaskId, n: number, strokes: Strokes, put: readonly string[] = []): string => {
   const task = taskOf(id);
   const happened = [
@@ -30,7 +40,7 @@ const told = (id: TaskId, n: number, strokes: Strokes, put: readonly string[] = 
   });
 };
 const drawn = (digit: string, fault: Parameters<typeof simulateDigit>[1], seed = 3): Strokes =>
-  simulateDigit(digit, fault, seededRandom(seed)).strokes;
+  betweenLines(simulateDigit(digit, fault, seededRandom(seed)).strokes);
 
 test('what was written is told first, then how the hand got there; a numeral that faces round never as an alarm', () => {
   expect(told('write-it', 5, drawn('5', 'none'))).toBe(
@@ -41,12 +51,16 @@ test('what was written is told first, then how the hand got there; a numeral tha
   );
   expect(told('write-it', 6, drawn('6', 'turned', 5))).toMatch(/wrote what reads as 9, standing on its head/);
   expect(told('trace-it', 2, drawn('2', 'backwards'))).toMatch(/^Went over 2, .*led the other way/);
+  const small = drawn('5', 'none').map((stroke) =>
+    stroke.map((one) => ({ ...one, x: one.x / 3, y: one.y / 3 })),
+  );
+  expect(told('write-it', 5, small)).toMatch(/as it should be, small between the lines, above the line\.$/);
   expect(told('write-it', 5, [])).toBe('Wrote nothing.');
 });
 
 test('of two digits it is told in which order they stand', () => {
   const seventeen = (fault: Parameters<typeof simulatePair>[1]): string =>
-    told('teen-write', 17, simulatePair('17', fault, seededRandom(5)).strokes);
+    told('teen-write', 17, betweenLines(simulatePair('17', fault, seededRandom(5)).strokes));
   expect(seventeen('reversed')).toMatch(
     /^Asked for 17, wrote what reads as 71, the two digits the other way round/,
   );

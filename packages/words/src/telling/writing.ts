@@ -53,6 +53,7 @@ function tellHand({ tries }: Words, reading: WrittenReading): readonly string[] 
     ...(directionOk === false ? [tell.direction()] : []),
     ...(orderOk === false ? [tell.order()] : []),
     ...(isFormed ? [tell.formed()] : []),
+    ...(legible === false ? [] : reading.onTheLines.map((fault) => tell.lines[fault]())),
   ];
 }
 
