@@ -22,7 +22,7 @@ const floors = {
     ['openApi', 'childSide'],
     ['site', 'schools'],
     ['tries', 'groupTimes'],
-    ['decisions', 'demo', 'sittings'],
+    ['decisions', 'demo', 'photos', 'sittings'],
     ['summaries'],
     ['children'],
     ['office'],

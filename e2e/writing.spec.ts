@@ -177,4 +177,51 @@ test.describe('a lead', () => {
     await press(page, '7 plain');
     await expect(forms.getByRole('button', { name: 'our own 7' })).toBeHidden();
   });
+
+  test('a photo of the paper is kept where the room allows it, and of no child whose family objects', async ({
+    signedIn: page,
+  }) => {
+    const add = page.getByLabel('Keep a photo of the paper …');
+    await sitDown(page, 'Kamala', 7, 'Write the number I say', null);
+    await press(page, 'easy to read');
+    await press(page, 'Done writing');
+    await told(page, 'Wrote 7, easy to read.');
+    await expect(add).toBeHidden();
+    await endHere(page);
+    await page.goto('/settings/ways');
+    await page
+      .getByRole('group', { name: 'Photos of what is written on paper' })
+      .getByRole('button', { name: 'may be taken' })
+      .click();
+    await expect(page.getByText('Changed. Everyone sees it on Today.').first()).toBeVisible();
+    await page.goto('/');
+    await sitDown(page, 'Kamala', 7, 'Write the number I say', null);
+    await press(page, 'easy to read');
+    await press(page, 'Done writing');
+    await expectAllSent(page);
+    const paper = await page.screenshot({ type: 'jpeg' });
+    await add.setInputFiles({ name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') });
+    await told(page, 'This file can’t be opened as a picture. Choose a photo.');
+    await add.setInputFiles({ name: 'paper.jpg', mimeType: 'image/jpeg', buffer: paper });
+    await told(page, 'The photo is kept with this try.');
+    await endHere(page);
+    await openChild(page, 'Kamala');
+    await page.locator('a[href^="/tries/"]').first().click();
+    const photo = page.getByRole('img', { name: 'The paper, as it was photographed' });
+    await expect(photo).toHaveJSProperty('complete', true);
+    expect(await photo.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(100);
+    await press(page, 'Erase the photo');
+    await expect(photo).toBeHidden();
+    await openChild(page, 'Kamala');
+    await press(page, 'Edit');
+    await page.getByRole('combobox', { name: 'Photos of what they write' }).click();
+    await page.getByRole('option', { name: 'the family objects' }).click();
+    await press(page, 'Save');
+    await expect(page.getByRole('button', { name: 'Edit', exact: true })).toBeVisible();
+    await sitDown(page, 'Kamala', 7, 'Write the number I say', null);
+    await press(page, 'easy to read');
+    await press(page, 'Done writing');
+    await told(page, 'Wrote 7, easy to read.');
+    await expect(add).toBeHidden();
+  });
 });

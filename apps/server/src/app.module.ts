@@ -12,6 +12,7 @@ import { HealthModule } from './health/health.module.js';
 import { LanguagesModule } from './languages/languages.module.js';
 import { OfficeModule } from './office/office.module.js';
 import { SiteModule } from './site/site.module.js';
+import { PhotosModule } from './photos/photos.module.js';
 import { OwnModule } from './own/own.module.js';
 import { SittingsModule } from './sittings/sittings.module.js';
 import { TriesModule } from './tries/tries.module.js';
@@ -38,6 +39,7 @@ export class AppModule {
         GroupTimesModule,
         SchoolsModule,
         OwnModule,
+        PhotosModule,
         HealthModule,
         OfficeModule,
         DemoModule,

@@ -55,6 +55,7 @@ const addChild = async (facts: object = {}): Promise<ChildId> => {
     touch: null,
     handHelp: null,
     ownForms: [],
+    photos: null,
     ...facts,
   };
   const { status, body } = await lead.ask('POST', 'office/children', child);
@@ -274,6 +275,7 @@ describe('a child who left', () => {
       told_apart: 1,
       try: 2,
       try_event: 8,
+      try_photo: 0,
     });
     expect(JSON.stringify(erasures)).not.toContain('Teal');
     expect((await lead.ask('GET', `children/${kept}`)).body.tries).toHaveLength(2);

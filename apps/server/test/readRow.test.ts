@@ -34,6 +34,7 @@ const known = (facts: Partial<Known> = {}): Known => ({
   touch: null,
   handHelp: null,
   ownForms: [],
+  photos: null,
   seenBy: [],
   leftOn: null,
   ...facts,
@@ -222,6 +223,7 @@ describe('whatever the children are', () => {
     touch: fc.constantFrom('literary', 'maths', 'raised', null),
     handHelp: fc.constantFrom('guides', 'rides', null),
     ownForms: fc.subarray([...digitFormNames]),
+    photos: fc.option(fc.boolean()),
     seenBy: fc.subarray(['hester' as StaffId]),
     leftOn: fc.option(day),
   });

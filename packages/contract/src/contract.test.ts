@@ -174,6 +174,7 @@ describe('the office', () => {
     touch: null,
     handHelp: null,
     ownForms: [],
+    photos: null,
   };
   const adult = {
     firstName: 'Sedge',

@@ -28,6 +28,7 @@ export * from './children.js';
 export * from './room.js';
 export * from './groupTimes.js';
 export * from './ink.js';
+export * from './photo.js';
 export * from './childSide.js';
 export * from './office.js';
 export * from './refusal.js';

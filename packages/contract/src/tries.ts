@@ -174,6 +174,9 @@ export class StoredTry extends TryHead {
 export class ToldTry extends StoredTry {
   @IsInt()
   revision: number;
+  /** There is a photo of what was written on paper. */
+  @IsBoolean()
+  hasPhoto: boolean;
   @IsString()
   recorder: string;
   @IsString()

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SittingsModule } from '../sittings/sittings.module.js';
 import { GroupTimesModule } from '../groupTimes/groupTimes.module.js';
 import { SchoolsModule } from '../schools/schools.module.js';
+import { PhotosModule } from '../photos/photos.module.js';
 import { OwnModule } from '../own/own.module.js';
 import { NotHereModule } from '../notHere/notHere.module.js';
 import { SiteModule } from '../site/site.module.js';
@@ -17,6 +18,7 @@ import { ChildrenService } from './children.service.js';
 @Module({
   imports: [
     OwnModule,
+    PhotosModule,
     SiteModule,
     TriesModule,
     SittingsModule,

@@ -12,6 +12,7 @@ import { namedOf, toldOf } from '../tries/told.js';
 import { TriesService } from '../tries/tries.service.js';
 import { today } from '../common/today.js';
 import { GroupTimesService } from '../groupTimes/groupTimes.service.js';
+import { PhotosService } from '../photos/photos.service.js';
 import { OwnService } from '../own/own.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
 import { ChildSeenBy } from '../nursery/childSeenBy.entity.js';
@@ -28,24 +29,36 @@ export class ExportService {
     private readonly notHere: NotHereToday,
     private readonly groupTimes: GroupTimesService,
     private readonly own: OwnService,
+    private readonly photos: PhotosService,
   ) {}
 
   /** Everything, as JSON: the register's entry, every try with its events and rulings, closings, decisions. */
   async everything(at: AtWork, childId: ChildId): Promise<object> {
     const child = await this.sight.child(at, childId);
     const { manager } = this.dataSource;
-    const [notHereToday, inGroups, tries, unfinished, seenBy, toldApart, closings, decisions, statements] =
-      await Promise.all([
-        this.notHere.among([childId]),
-        this.groupTimes.metBy(childId),
-        this.tries.endedOf([childId]),
-        this.tries.unfinishedOf(childId),
-        manager.findBy(ChildSeenBy, { childId }),
-        manager.findBy(ToldApart, { one: { childId } }),
-        this.sittings.closingsOf(childId),
-        manager.findBy(StepDecisionRow, { childId }),
-        manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
-      ]);
+    const [
+      notHereToday,
+      inGroups,
+      tries,
+      unfinished,
+      seenBy,
+      toldApart,
+      closings,
+      decisions,
+      statements,
+      photos,
+    ] = await Promise.all([
+      this.notHere.among([childId]),
+      this.groupTimes.metBy(childId),
+      this.tries.endedOf([childId]),
+      this.tries.unfinishedOf(childId),
+      manager.findBy(ChildSeenBy, { childId }),
+      manager.findBy(ToldApart, { one: { childId } }),
+      this.sittings.closingsOf(childId),
+      manager.findBy(StepDecisionRow, { childId }),
+      manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
+      this.photos.ofChild(childId),
+    ]);
     return {
       format: 'dotting-child-1',
       takenAt: new Date().toISOString(),
@@ -59,6 +72,7 @@ export class ExportService {
       closings,
       decisions,
       statements,
+      photos,
     };
   }
 

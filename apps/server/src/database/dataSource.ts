@@ -30,6 +30,8 @@ import { GroupTimes1796600000000 } from './migrations/1796600000000-GroupTimes.j
 import { WaysOfTheRoom1796700000000 } from './migrations/1796700000000-WaysOfTheRoom.js';
 import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
 import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTasksInGroups.js';
+import { Photos1797000000000 } from './migrations/1797000000000-Photos.js';
+import { TryPhoto } from '../photos/photo.entity.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
 import { Register1795800000000 } from './migrations/1795800000000-Register.js';
@@ -72,6 +74,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       SchoolChange,
       OwnTaskRow,
       OwnThingsRow,
+      TryPhoto,
     ],
     migrations: [
       Beginning1764000000000,
@@ -90,6 +93,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       WaysOfTheRoom1796700000000,
       OwnTasks1796800000000,
       OwnTasksInGroups1796900000000,
+      Photos1797000000000,
     ],
     migrationsRun: false,
     synchronize: false,

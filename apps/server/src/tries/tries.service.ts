@@ -85,15 +85,17 @@ export class TriesService {
     });
     if (!found) throw notFound('try');
     await this.sight.child(at, found.childId);
-    const [events, rulings] = await Promise.all([
+    const [events, rulings, hasPhoto] = await Promise.all([
       manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } }),
       manager.find(RulingRow, { where: { tryId: id }, order: { id: 'ASC' }, relations: { staff: true } }),
+      manager.existsBy('try_photo', { tryId: id }),
     ]);
     const trace = traceOf(found, found.ended ?? 'interrupted', events, rulings);
     return {
       ...storedOf(trace),
       ended: found.ended,
       revision: found.revision,
+      hasPhoto,
       recorder: found.recorder?.firstName ?? '',
       told: toldOf({ ...trace, ended: found.ended ?? 'finished' }, today()),
     };

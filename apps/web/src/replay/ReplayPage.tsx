@@ -15,6 +15,7 @@ import { Notice } from '../common/Notice.js';
 import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
 import { AmendStep } from './AmendStep.js';
+import { Photo } from './Photo.js';
 import { Overrule } from './Overrule.js';
 import { ReplayTray } from './ReplayTray.js';
 import { sayEvent } from '../amending/sayEvent.js';
@@ -64,6 +65,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
       <Box sx={{ height: 'min(42vh, 360px)', display: 'flex' }}>
         <ReplayTray set={tried.set} steps={steps.slice(0, done)} speed={Number(speed)} />
       </Box>
+      <Photo tried={tried} mayErase={mayRight} />
       <Typography role="status" sx={{ minHeight: 24 }}>
         {now && now.slips.length > 0 ? words.replay.here({ slips: slipsOf(now) }) : ''}
       </Typography>

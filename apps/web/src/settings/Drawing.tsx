@@ -29,6 +29,15 @@ const Nought = ({ turns }: { readonly turns: readonly string[] }) => (
   </>
 );
 
+/** A paper with a numeral on it, framed by a camera; crossed out where none is taken. */
+const Paper = ({ isCrossed = false }: { readonly isCrossed?: boolean }) => (
+  <>
+    <rect x={22} y={8} width={36} height={32} {...line} />
+    <Numeral n={3} x={40} y={24} height={20} />
+    {isCrossed && <path d="M14 44L66 4" {...line} strokeWidth={3} />}
+  </>
+);
+
 /** Two rows to be held against each other. */
 const threeAndTwo = corks([
   [14, 16],
@@ -274,6 +283,10 @@ const drawn: Drawings = {
       </>
     ),
     plain: <Numeral n={5} x={40} y={25} height={26} />,
+  },
+  photos: {
+    none: <Paper isCrossed />,
+    allowed: <Paper />,
   },
   week: {
     range: [4, 5, 6].map((n, i) => <Card key={n} n={n} x={16 + 24 * i} />),

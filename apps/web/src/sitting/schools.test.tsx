@@ -165,6 +165,7 @@ const leadsTo: { readonly [Of in School]: readonly [(schools: Schools) => unknow
     [false, true],
   ],
   ruled: [(schools) => planOf('write-it', 5, schools).layout!.writing!.ruled, [true, false]],
+  photos: [({ photos }) => photos === 'allowed', [false, true]],
   week: [({ week }) => week === 'one', [false, true]],
 };
 

@@ -42,6 +42,8 @@ export const schoolChoices = {
   nought: ['anticlockwise', 'either-for-left'],
   /** Numerals are written between lines, or on a plain page. */
   ruled: ['ruled', 'plain'],
+  /** What was written on paper may be photographed, or not. */
+  photos: ['none', 'allowed'],
   /** A range of numbers, or one a week. */
   week: ['range', 'one'],
 } as const satisfies Readonly<Record<string, readonly [string, ...string[]]>>;

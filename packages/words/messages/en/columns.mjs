@@ -16,4 +16,5 @@ export default {
   touch: 'Reads numerals',
   handHelp: 'Help with the hands',
   ownForms: 'Own numeral forms',
+  photos: 'Photos of what they write',
 };

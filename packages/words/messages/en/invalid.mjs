@@ -66,6 +66,8 @@ export default {
   asList: 'Write this as a list.',
   once: 'Name each only once.',
   manyOf: 'Name {most} at most.',
+  photo: 'This photo can’t be read: send a JPEG.',
+  photoLarge: 'This photo is larger than 300 kB. Take it again, nearer to the paper.',
   anId: 'This isn’t an id we can read.',
   way: 'way must be the id of one of the task’s ways',
 };

@@ -9,6 +9,11 @@ export default {
     yes: 'still mouths things',
     no: 'doesn’t',
   },
+  photos: {
+    unsaid: 'nobody has asked the family',
+    yes: 'the family agrees',
+    no: 'the family objects',
+  },
   needs: {
     vision: 'Sight',
     hearing: 'Hearing',

@@ -16,6 +16,9 @@ export default {
   tooLarge: 'A number in it is too large. Nothing was stored.',
   tooMuch: 'That is more than one request may hold. Send fewer steps at a time.',
   notJson: 'Send the request as JSON.',
+  photosOff: 'Photos are off in this room. A lead can allow them under Settings, Ways of the room.',
+  photosObjected: '{name}’s family objects to photos, so none can be kept.',
+  noJpeg: 'this is no JPEG',
   notFound: {
     adult: 'There is no such adult here.',
     child: 'There is no such child here.',
@@ -27,6 +30,7 @@ export default {
     things: 'There is no such kind of thing here.',
     childSide: 'This screen is not paired any more.',
     try: 'There is no such try here.',
+    photo: 'There is no photo of this try.',
   },
   wrongSideWord: 'That word isn’t right, or it was used already. Look at the other screen again.',
   groupTimeOfOthers: 'Another adult has put this down already. Take it down anew.',

@@ -128,6 +128,13 @@ export default {
     ruled: 'with lines',
     plain: 'plain',
   },
+  photos: {
+    name: 'Photos of what is written on paper',
+    changes:
+      'Whether a photo of the paper can be kept with a try. Never of a child who is not to be photographed, and never of faces. Your setting’s rules come first.',
+    none: 'none',
+    allowed: 'may be taken',
+  },
   week: {
     name: 'Numbers of the week',
     changes: 'With one number, its tray all round is on Today.',

@@ -2,6 +2,14 @@ export default {
   formed: 'How {n} is formed',
   withHand:
     '{hand, select, left {Show it with your left hand} other {Show it with your right hand}}, three times in the air, then on paper.',
+  photo: {
+    add: 'Keep a photo of the paper …',
+    hint: 'Only the paper, no faces. Where it was taken is not kept.',
+    kept: 'The photo is kept with this try.',
+    of: 'The paper, as it was photographed',
+    erase: 'Erase the photo',
+    unreadable: 'This file can’t be opened as a picture. Choose a photo.',
+  },
   soFar: 'As it was written, from the first to the last',
   ofDay: '{n}, {day}',
   save: 'Save as a file (InkML)',

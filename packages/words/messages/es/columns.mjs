@@ -16,4 +16,5 @@ export default {
   touch: 'Lee las cifras',
   handHelp: 'Ayuda con las manos',
   ownForms: 'Cifras a su manera',
+  photos: 'Fotos de lo que escribe',
 };

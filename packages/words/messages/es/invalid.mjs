@@ -66,6 +66,8 @@ export default {
   asList: 'Escríbelo como lista.',
   once: 'Nombra cada uno una sola vez.',
   manyOf: 'Nombra {most} como mucho.',
+  photo: 'Esta foto no se puede leer: envía un JPEG.',
+  photoLarge: 'Esta foto pasa de 300 kB. Hazla otra vez, más cerca del papel.',
   anId: 'Este identificador no se puede leer.',
   way: 'way debe ser el id de una de las maneras de la tarea',
 };

@@ -9,6 +9,11 @@ export default {
     yes: 'aún se las lleva a la boca',
     no: 'no',
   },
+  photos: {
+    unsaid: 'nadie ha preguntado a la familia',
+    yes: 'la familia está de acuerdo',
+    no: 'la familia no quiere',
+  },
   needs: {
     vision: 'Vista',
     hearing: 'Oído',

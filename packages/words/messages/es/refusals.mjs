@@ -16,6 +16,9 @@ export default {
   tooLarge: 'Un número es demasiado grande. No se guardó nada.',
   tooMuch: 'Es más de lo que cabe en una petición. Envía menos pasos de una vez.',
   notJson: 'Envía la petición como JSON.',
+  photosOff: 'En esta aula no se hacen fotos. Quien dirige puede permitirlas en Ajustes, Maneras del aula.',
+  photosObjected: 'La familia de {name} no quiere fotos: no se guarda ninguna.',
+  noJpeg: 'esto no es un JPEG',
   notFound: {
     adult: 'Aquí no hay esa persona.',
     child: 'Aquí no hay ese peque.',
@@ -27,6 +30,7 @@ export default {
     things: 'Aquí no hay tal tipo de objeto.',
     childSide: 'Esta pantalla ya no está emparejada.',
     try: 'Aquí no hay ese intento.',
+    photo: 'No hay ninguna foto de este intento.',
   },
   wrongSideWord: 'La palabra no es esa, o ya se usó. Mira otra vez la otra pantalla.',
   groupTimeOfOthers: 'Otra persona ya lo ha anotado. Anótalo de nuevo.',

@@ -128,6 +128,13 @@ export default {
     ruled: 'con líneas',
     plain: 'lisa',
   },
+  photos: {
+    name: 'Fotos de lo escrito en papel',
+    changes:
+      'Si se puede guardar con un intento una foto del papel. Nunca de un niño al que no se puede fotografiar, ni de caras. Primero van las normas del centro.',
+    none: 'ninguna',
+    allowed: 'se pueden hacer',
+  },
   week: {
     name: 'Números de la semana',
     changes: 'Con un número, su bandeja completa está en Hoy.',

@@ -2,6 +2,14 @@ export default {
   formed: 'Cómo se forma el {n}',
   withHand:
     '{hand, select, left {Muéstralo con la mano izquierda} other {Muéstralo con la mano derecha}}, tres veces en el aire y luego en papel.',
+  photo: {
+    add: 'Guardar una foto del papel …',
+    hint: 'Solo el papel, sin caras. No se guarda dónde se hizo.',
+    kept: 'La foto queda guardada con este intento.',
+    of: 'El papel, como se fotografió',
+    erase: 'Borrar la foto',
+    unreadable: 'Este archivo no se puede abrir como imagen. Elige una foto.',
+  },
   soFar: 'Como lo escribió, del primero al último',
   ofDay: '{n}, {day}',
   save: 'Guardar como archivo (InkML)',

@@ -1,4 +1,4 @@
-import { cues, reasonsGiven, settledEvents, taskOf, type Ended } from '@dotting/core';
+import { cues, reasonsGiven, settledEvents, strokesOfTry, taskOf, type Ended } from '@dotting/core';
 import { tellTry } from '@dotting/words';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
@@ -17,11 +17,14 @@ import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { Reasons } from '../../common/Reasons.js';
 import { words } from '../../wording/words.js';
+import { PhotoOfPaper } from '../../writing/PhotoOfPaper.js';
 
 interface AfterTryProps {
   readonly tried: SittingTry;
   /** Languages the child counts in. */
   readonly languages: readonly string[];
+  /** The room and the family let what was written on paper be photographed. */
+  readonly mayPhotograph: boolean;
   readonly dispatch: (action: Action) => void;
 }
 
@@ -34,7 +37,7 @@ const endings = [
 ] as const satisfies readonly Ended[];
 
 /** What the try showed, in one sentence that can be put right here. */
-export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
+export function AfterTry({ tried, languages, mayPhotograph, dispatch }: AfterTryProps) {
   const [opened, setOpened] = useState<'correct' | 'set-aside' | null>(null);
   const isPainted = useIsPainted();
   const { head, events } = tried;
@@ -90,6 +93,9 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
           <Button onClick={() => setAside(null)}>{words.after.countAfterAll()}</Button>
         )}
       </Box>
+      {mayPhotograph && strokesOfTry(events).length === 0 && head.set.layout?.writing && (
+        <PhotoOfPaper tryId={tried.id} />
+      )}
       {head.set.layout?.handful && (
         <ThereWere size={head.set.size} onKnown={(n) => dispatch({ kind: 'there-were', n })} />
       )}
@@ -106,7 +112,7 @@ export function AfterTry({ tried, languages, dispatch }: AfterTryProps) {
 }
 
 /** The way the child counted, its language, how it ended, and whether it counts: drawn once what was seen stands there. */
-function WhatMayBeAdded({ tried: { head }, languages, dispatch }: AfterTryProps) {
+function WhatMayBeAdded({ tried: { head }, languages, dispatch }: Omit<AfterTryProps, 'mayPhotograph'>) {
   const { here } = useHere();
   const { kind, strategies } = taskOf(head.task);
   const ways = strategies ? waysSeen(head.task, strategies) : viewOf[kind].strategies(head.set.arrangement);

@@ -13,7 +13,7 @@ import { useNumberWords } from '../../common/language.js';
 import { later } from '../../common/later.js';
 import { Mirror } from './Mirror.js';
 import { PuppetStage } from '../puppet/PuppetStage.js';
-import { onTheTable, openTry, phaseOf, type Sitting } from '../../outbox/sitting.js';
+import { onTheTable, openTry, phaseOf, schoolsIn, type Sitting } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
 import { FrameGame } from './FrameGame.js';
 import { Lying } from './Lying.js';
@@ -49,7 +49,13 @@ export function Tray({ store, byThing, played }: TrayProps) {
   const open = openTry(sitting);
   if (open && phaseOf(sitting) === 'read') {
     return (
-      <AfterTry key={open.id} tried={open} languages={sitting.child.languages} dispatch={store.dispatch} />
+      <AfterTry
+        key={open.id}
+        tried={open}
+        languages={sitting.child.languages}
+        mayPhotograph={schoolsIn(sitting).photos === 'allowed' && sitting.child.photos !== false}
+        dispatch={store.dispatch}
+      />
     );
   }
   const table = onTheTable(sitting);
