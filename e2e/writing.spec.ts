@@ -206,7 +206,10 @@ test.describe('a lead', () => {
     await told(page, 'The photo is kept with this try.');
     await endHere(page);
     await openChild(page, 'Kamala');
-    await page.locator('a[href^="/tries/"]').first().click();
+    await page
+      .getByRole('link', { name: /^Replay of the numeral 7 to write/ })
+      .first()
+      .click();
     const photo = page.getByRole('img', { name: 'The paper, as it was photographed' });
     await expect(photo).toHaveJSProperty('complete', true);
     expect(await photo.evaluate((one: HTMLImageElement) => one.naturalWidth)).toBeGreaterThan(100);
