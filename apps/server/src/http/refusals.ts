@@ -17,7 +17,17 @@ export class RefusedException extends HttpException {
 
 /** What a request may ask for in vain. */
 export type Missing =
-  'adult' | 'child' | 'childSide' | 'device' | 'language' | 'pair' | 'photo' | 'room' | 'task' | 'things' | 'try';
+  | 'adult'
+  | 'child'
+  | 'childSide'
+  | 'device'
+  | 'language'
+  | 'pair'
+  | 'photo'
+  | 'room'
+  | 'task'
+  | 'things'
+  | 'try';
 
 export const notFound = (what: Missing): RefusedException =>
   new RefusedException(HttpStatus.NOT_FOUND, spoken().refusals.notFound[what]());

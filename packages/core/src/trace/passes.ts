@@ -36,6 +36,7 @@ export function splitPasses(events: readonly HappeningEvent[]): readonly Pass[] 
       case 'answer':
       case 'given':
       case 'put':
+      case 'stroke':
         break;
     }
   }
