@@ -10,7 +10,7 @@ export default {
     no: 'doesn’t',
   },
   photos: {
-    unsaid: 'nobody has asked the family',
+    unsaid: 'not asked yet',
     yes: 'the family agrees',
     no: 'the family objects',
   },

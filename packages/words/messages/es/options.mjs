@@ -10,9 +10,9 @@ export default {
     no: 'no',
   },
   photos: {
-    unsaid: 'nadie ha preguntado a la familia',
-    yes: 'la familia está de acuerdo',
-    no: 'la familia no quiere',
+    unsaid: 'sin preguntar',
+    yes: 'la familia acepta',
+    no: 'la familia se opone',
   },
   needs: {
     vision: 'Vista',
