@@ -143,6 +143,8 @@ test('what was written can be seen again over time, taken away as InkML, and add
   await told(page, /^5\.inkml: stroke 1, point \d+: this isn’t a number\. Nothing was added\.$/);
   await add.setInputFiles(fileOf(inkml));
   await told(page, '1 numeral was added.');
+  await add.setInputFiles(fileOf(inkml));
+  await told(page, 'All of these numerals are here already.');
   await press(page, 'Writes numerals');
   await expect(row.getByRole('link', { name: /^5, / })).toHaveCount(1);
   await told(page, 'Wrote 5, easy to read, begun and led as it should be.');

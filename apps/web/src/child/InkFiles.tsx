@@ -3,7 +3,6 @@ import type { ChildId } from '@dotting/core';
 import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { childQuery, inkQuery, queryClient } from '../api/queries.js';
 import { FileButton } from '../common/FileButton.js';
@@ -16,10 +15,14 @@ type Told =
 
 /** A child’s numerals to take away, and numerals from a file to be added to them. */
 export function InkFiles({ childId }: { readonly childId: ChildId }) {
-  const { data } = useQuery(inkQuery(childId));
   const { adult } = useHere();
   const [told, setTold] = useState<Told>();
-  const download = async ({ numerals }: InkView): Promise<void> => {
+  // Fetched when it is asked for: a child’s ink is much, and few pages need it.
+  const written = (): Promise<InkView> => queryClient.fetchQuery({ ...inkQuery(childId), staleTime: 0 });
+  const failed = (error: unknown): void => setTold({ kind: 'wrong', what: (error as Error).message });
+  const download = async (): Promise<void> => {
+    const { numerals } = await written();
+    if (numerals.length === 0) return setTold({ kind: 'wrong', what: words.writing.noneYet() });
     const { inkZip } = await import('../writing/inkZip.js');
     saveBlob('numerals.zip', new Blob([inkZip(numerals)], { type: 'application/zip' }));
   };
@@ -30,12 +33,8 @@ export function InkFiles({ childId }: { readonly childId: ChildId }) {
     ]);
     const read = await readInkFile(file);
     if ('wrong' in read) return setTold({ kind: 'wrong', what: read.wrong });
-    const known = new Set<string>((data?.numerals ?? []).map((one) => one.try));
-    try {
-      setTold({ kind: 'taken', n: await takeInk(adult, childId, read.numerals, known) });
-    } catch (error) {
-      setTold({ kind: 'wrong', what: (error as Error).message });
-    }
+    const known = new Set<string>((await written()).numerals.map((one) => one.try));
+    setTold({ kind: 'taken', n: await takeInk(adult, childId, read.numerals, known) });
     await Promise.all(
       [inkQuery(childId), childQuery(childId)].map(({ queryKey }) =>
         queryClient.invalidateQueries({ queryKey }),
@@ -44,10 +43,8 @@ export function InkFiles({ childId }: { readonly childId: ChildId }) {
   };
   return (
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, mt: 1 }}>
-      {data && data.numerals.length > 0 && (
-        <Button onClick={() => void download(data)}>{words.writing.downloadAll()}</Button>
-      )}
-      <FileButton accept=".inkml,.zip" onFile={(file) => void take(file)}>
+      <Button onClick={() => void download().catch(failed)}>{words.writing.downloadAll()}</Button>
+      <FileButton accept=".inkml,.zip" onFile={(file) => void take(file).catch(failed)}>
         {words.writing.takeFile()}
       </FileButton>
       {told?.kind === 'wrong' && <Alert sx={{ width: '100%' }}>{told.what}</Alert>}

@@ -29,13 +29,13 @@ export async function takeInk(
   numerals: readonly InkDocument[],
   known: ReadonlySet<string>,
 ): Promise<number> {
-  const fresh = numerals.filter(({ id }) => id === null || !known.has(id));
-  const sitting = uuidOf(
-    `${childId} ${JSON.stringify(fresh.map(({ id, writtenAt }) => [id, writtenAt]))}`,
-    space,
-  );
-  for (const one of fresh) {
-    const id = uuidOf(`${childId} ${JSON.stringify(one)}`, space) as TraceId;
+  const named = numerals.map((one) => ({
+    one,
+    id: uuidOf(`${childId} ${JSON.stringify(one)}`, space) as TraceId,
+  }));
+  const fresh = named.filter(({ one, id }) => !known.has(id) && (one.id === null || !known.has(one.id)));
+  const sitting = uuidOf(`${childId} ${fresh.map(({ id }) => id).join(' ')}`, space);
+  for (const { one, id } of fresh) {
     await request<TryStored>('PUT', `tries/${id}`, tryOf(adult, childId, sitting as SittingId, one));
   }
   return fresh.length;

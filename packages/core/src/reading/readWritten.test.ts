@@ -111,6 +111,8 @@ test('how many is held against the child’s own count', () => {
   const own = written('write-how-many', 6, { put: ['counted=5'], strokes: drawn('5', 'none') });
   expect(wantedOf(own)).toBe(5);
   expect(readWritten(own)).toMatchObject({ wanted: 5, legible: true });
+  for (const counted of ['counted=many', 'counted=500'])
+    expect(wantedOf(written('write-how-many', 6, { put: [counted], strokes: drawn('6', 'none') }))).toBe(6);
   // It was written down rightly; that it is no six is for the count to tell.
   expect(observationsOf(own).thresholds['write-how-many']).toBeUndefined();
   const right = written('write-how-many', 6, { strokes: drawn('6', 'none') });

@@ -50,7 +50,9 @@ export const strokesOfTry = (events: Trace['events']): readonly InkStroke[] =>
 export function wantedOf(trace: Written): number | null {
   const { writing } = trace.set.layout ?? {};
   const counted = readSlots(trace)?.find(({ of }) => of === 'counted')?.put ?? null;
-  return writing ? (counted === null ? writing.n : Number(counted)) : null;
+  if (!writing) return null;
+  // What was put down for a count need be no number that can be written.
+  return counted !== null && /^\d{1,2}$/.test(counted) ? Number(counted) : writing.n;
 }
 
 const kept = new WeakMap<Written, WrittenReading | null>();

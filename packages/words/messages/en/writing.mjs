@@ -14,6 +14,7 @@ export default {
   ofDay: '{n}, {day}',
   save: 'Save as a file (InkML)',
   downloadAll: 'Download the numerals (InkML)',
+  noneYet: 'Nothing has been written on a screen yet.',
   takeFile: 'Add numerals from a file …',
   taken:
     '{n, plural, =0 {All of these numerals are here already.} one {1 numeral was added.} other {# numerals were added.}}',

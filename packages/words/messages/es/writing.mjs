@@ -14,6 +14,7 @@ export default {
   ofDay: '{n}, {day}',
   save: 'Guardar como archivo (InkML)',
   downloadAll: 'Descargar las cifras (InkML)',
+  noneYet: 'Aún no se ha escrito nada en una pantalla.',
   takeFile: 'Añadir cifras de un archivo …',
   taken:
     '{n, plural, =0 {Todas estas cifras ya estaban.} one {Se añadió 1 cifra.} other {Se añadieron # cifras.}}',
