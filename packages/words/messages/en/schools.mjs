@@ -124,7 +124,7 @@ export default {
   },
   ruled: {
     name: 'The page to write on',
-    changes: 'What the child writes on, on the screen.',
+    changes: 'Whether the page on the screen has lines.',
     ruled: 'with lines',
     plain: 'plain',
   },

@@ -124,7 +124,7 @@ export default {
   },
   ruled: {
     name: 'La página para escribir',
-    changes: 'Dónde escribe el niño, en la pantalla.',
+    changes: 'Si la página de la pantalla tiene líneas.',
     ruled: 'con líneas',
     plain: 'lisa',
   },
