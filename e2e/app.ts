@@ -1,9 +1,9 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { randomBytes } from 'node:crypto';
 import { once } from 'node:events';
 import net from 'node:net';
 import path from 'node:path';
-import { createConnection, type Connection, type RowDataPacket } from 'mysql2/promise';
+import type { RowDataPacket } from 'mysql2/promise';
+import { ownDatabase, type OwnDatabase } from '../apps/server/test/copyDatabase.js';
 
 const root = path.resolve(import.meta.dirname, '..');
 
@@ -24,21 +24,16 @@ export class App {
   private constructor(
     readonly url: string,
     private readonly port: number,
-    private readonly databaseUrl: string,
-    private readonly database: Connection,
+    private readonly database: OwnDatabase,
   ) {}
 
   static async open(): Promise<App> {
-    const given = process.env['TEST_DATABASE_URL'];
-    if (!given) throw new Error('TEST_DATABASE_URL is not set: run the tests with npm test');
-    const name = `dotting_e2e_${randomBytes(6).toString('hex')}`;
-    const database = await createConnection({ uri: given });
-    await database.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-    await database.changeUser({ database: name });
-    const databaseUrl = new URL(given);
-    databaseUrl.pathname = `/${name}`;
+    return App.at(await ownDatabase(process.env['DEMO_DATABASE_URL']));
+  }
+
+  static async at(database: OwnDatabase): Promise<App> {
     const port = await freePort();
-    const app = new App(`http://127.0.0.1:${port}`, port, databaseUrl.href, database);
+    const app = new App(`http://127.0.0.1:${port}`, port, database);
     await app.start();
     return app;
   }
@@ -49,7 +44,7 @@ export class App {
       stdio: ['ignore', 'ignore', 'inherit', 'ipc'],
       env: {
         ...process.env,
-        DATABASE_URL: this.databaseUrl,
+        DATABASE_URL: this.database.url,
         PORT: String(this.port),
         WEB_FOLDER: path.join(root, 'apps/web/dist'),
       },
@@ -72,13 +67,12 @@ export class App {
 
   async close(): Promise<void> {
     if (this.server?.exitCode === null && this.server.signalCode === null) await this.kill();
-    await this.database.query(`DROP DATABASE ${this.database.config.database}`);
-    await this.database.end();
+    await this.database.drop();
   }
 
   /** The events stored of the child's latest try, as they are in the database. */
   async eventsOfLatestTry(firstName: string): Promise<StoredEvent[]> {
-    const [rows] = await this.database.query<RowDataPacket[]>(
+    const [rows] = await this.database.connection.query<RowDataPacket[]>(
       `SELECT seq, kind, facts FROM try_event WHERE try_id = (
          SELECT try.id FROM try JOIN child ON child.id = try.child_id
          WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT 1)
@@ -94,7 +88,7 @@ export class App {
 
   /** For how long the pattern of the child's latest try stood on the screen, as stored; null for not at all. In ms. */
   async latestShownMs(firstName: string): Promise<number | null> {
-    const [rows] = await this.database.query<RowDataPacket[]>(
+    const [rows] = await this.database.connection.query<RowDataPacket[]>(
       `SELECT try.shown_ms AS ms FROM try JOIN child ON child.id = try.child_id
        WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT 1`,
       [firstName],
@@ -106,7 +100,7 @@ export class App {
   async latestClosing(
     firstName: string,
   ): Promise<{ changed: { told: string; words: string }[]; note: string }> {
-    const [rows] = await this.database.query<RowDataPacket[]>(
+    const [rows] = await this.database.connection.query<RowDataPacket[]>(
       `SELECT changed, note FROM closing JOIN child ON child.id = closing.child_id
        WHERE child.first_name = ? ORDER BY closed_at DESC LIMIT 1`,
       [firstName],
@@ -117,7 +111,7 @@ export class App {
 
   /** The first names of who recorded the child's latest tries, newest first. */
   async recordersOf(firstName: string, latest: number): Promise<string[]> {
-    const [rows] = await this.database.query<RowDataPacket[]>(
+    const [rows] = await this.database.connection.query<RowDataPacket[]>(
       `SELECT staff.first_name AS name FROM try
          JOIN child ON child.id = try.child_id JOIN staff ON staff.id = try.recorded_by
          WHERE child.first_name = ? ORDER BY try.started_at DESC LIMIT ${latest}`,
@@ -127,7 +121,7 @@ export class App {
   }
 
   async countTries(firstName: string): Promise<number> {
-    const [rows] = await this.database.query<RowDataPacket[]>(
+    const [rows] = await this.database.connection.query<RowDataPacket[]>(
       'SELECT COUNT(*) AS n FROM try JOIN child ON child.id = try.child_id WHERE child.first_name = ?',
       [firstName],
     );

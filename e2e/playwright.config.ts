@@ -2,6 +2,7 @@ import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
   testDir: '.',
+  globalSetup: './demoDatabase.ts',
   outputDir: '../test-results',
   // Each on an app and a database of its own.
   workers: 2,

@@ -56,13 +56,14 @@ test('dots for a moment on this screen: once, its true time kept, said at once o
   await expect(page.getByText(/^3 dots shown: said 3, by counting/)).toBeVisible();
 });
 
-test('the times of many flashes, as the browser drew them', async ({ signedIn: page }) => {
+test('the times of many flashes are told as the browser drew them', async ({ signedIn: page }) => {
   test.slow();
   await sitDown(page, 'Oluchi', 4, 'A full line, and some', null);
   const look = await watchDots(page);
+  const told: number[] = [];
   for (let flash = 1; flash <= 8; flash++) {
     await press(page, showForAMoment);
-    await expect(page.getByText(/^Shown for/)).toBeVisible();
+    told.push(1000 * Number(/[\d.]+/.exec(await page.getByText(/^Shown for/).innerText())![0]));
     await press(page, '5');
     if (flash === 8) break;
     await press(page, 'Next try');
@@ -73,7 +74,11 @@ test('the times of many flashes, as the browser drew them', async ({ signedIn: p
     `  flashes of 700 ms, frame ${frame.toFixed(1)} ms: ${seen.map((ms) => ms.toFixed(0)).join(' ')}`,
   );
   expect(seen).toHaveLength(8);
-  expect(seen.filter((ms) => Math.abs(ms - 700) <= frame + 1).length).toBeGreaterThanOrEqual(6);
+  // A machine that is kept busy takes them away late: never early, and what is told of it is what was seen.
+  for (const [i, ms] of seen.entries()) {
+    expect(ms).toBeGreaterThanOrEqual(700 - frame - 1);
+    expect(Math.abs(ms - told[i]!)).toBeLessThanOrEqual(frame + 10);
+  }
 });
 
 test('another device, paired by a word for this sit-down, shows the dots and nothing of a child', async ({

@@ -27,7 +27,7 @@ export const test = base.extend<ForEachTest, ForEachWorker>({
       await use(app);
       await app.close();
     },
-    { scope: 'worker', timeout: 120_000 },
+    { scope: 'worker', timeout: 180_000 },
   ],
   baseURL: async ({ app }, use) => use(app.url),
   adult: ['Tomasz', { option: true }],

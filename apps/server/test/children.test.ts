@@ -7,15 +7,8 @@ import { children as demoChildren } from '../src/demo/nursery.js';
 import { Child } from '../src/nursery/child.entity.js';
 import { Try } from '../src/tries/try.entity.js';
 import { TryEvent } from '../src/tries/tryEvent.entity.js';
-import {
-  counts,
-  freshDatabase,
-  type Nursery,
-  openWithAdult,
-  putOf,
-  TestDevice,
-  type TestSite,
-} from './nursery.js';
+import { ownDatabase } from './copyDatabase.js';
+import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';
 
 let nursery: Nursery;
 let site: TestSite;
@@ -133,7 +126,7 @@ describe('the child’s page and today', () => {
 
 describe('the database', () => {
   test('entities and migrations agree, and the migrations can be undone', async () => {
-    const { url, drop } = await freshDatabase();
+    const { url, drop } = await ownDatabase();
     const dataSource = await openDatabase(url);
     const { upQueries } = await dataSource.driver.createSchemaBuilder().log();
     for (let i = 0; i < dataSource.migrations.length; i++) await dataSource.undoLastMigration();
@@ -151,7 +144,7 @@ describe('the database', () => {
 
 describe('the demo nursery', () => {
   test('loads into an empty database once, and begins again after a loading that was cut off', async () => {
-    const { url, drop } = await freshDatabase();
+    const { url, drop } = await ownDatabase();
     const empty = await openNurseryAt(url);
     const demo = empty.get(DemoService);
     const cutOff = demo.loadIfEmpty((done) => {

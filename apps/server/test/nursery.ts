@@ -1,4 +1,4 @@
-import { randomBytes, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import {
   blankChild,
   type PresentAdult,
@@ -9,7 +9,6 @@ import {
 import type { ChildId, SittingId, StaffId } from '@dotting/core';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { hash } from '@node-rs/argon2';
-import { createConnection } from 'mysql2/promise';
 import { DataSource } from 'typeorm';
 import { createApp } from '../src/app.js';
 import { Child } from '../src/nursery/child.entity.js';
@@ -17,30 +16,10 @@ import { Room } from '../src/nursery/room.entity.js';
 import { Site } from '../src/nursery/site.entity.js';
 import { StaffRoom } from '../src/nursery/staffRoom.entity.js';
 import { Staff } from '../src/nursery/staff.entity.js';
+import { ownDatabase } from './copyDatabase.js';
 
 export const password = 'a-windlass-in-the-reeds';
 export const code = '4711';
-
-/** A database of the test's own, on the server that the test command started. */
-export async function freshDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
-  const server = new URL(process.env['TEST_DATABASE_URL'] ?? missing('TEST_DATABASE_URL'));
-  const name = `dotting_test_${randomBytes(6).toString('hex')}`;
-  const admin = await createConnection({ uri: server.href });
-  await admin.query(`CREATE DATABASE ${name} CHARACTER SET utf8mb4`);
-  const url = new URL(server);
-  url.pathname = `/${name}`;
-  return {
-    url: url.href,
-    drop: async () => {
-      await admin.query(`DROP DATABASE ${name}`);
-      await admin.end();
-    },
-  };
-}
-
-function missing(name: string): never {
-  throw new Error(`${name} is not set: run the tests with npm test`);
-}
 
 export interface TestSite {
   readonly id: string;
@@ -51,7 +30,7 @@ export interface TestSite {
 
 /** The app on a database of its own, with sites to try it on. */
 export async function openNursery() {
-  const { url, drop } = await freshDatabase();
+  const { url, drop } = await ownDatabase(process.env['MIGRATED_DATABASE_URL']);
   const app = await createApp({ databaseUrl: url, logs: false });
   await app.init();
   await app.getHttpAdapter().getInstance().ready();
