@@ -1,10 +1,14 @@
 import {
+  arrangementsLike,
   leastInPile,
   likable,
   mostInPile,
   rangeLike,
   taskOf,
+  tasks,
   tellingSlips,
+  openArrangements,
+  type OpenArrangement,
   type OwnTaskId,
   type TaskId,
   type TellingSlip,
@@ -158,6 +162,19 @@ const ShowsSo = ruleOf(
   (words, _, { like }) => words.invalid.watchFor({ like }),
 );
 
+const LiesSo = ruleOf(
+  'liesSo',
+  (arrangement, { like }) => !isLikable(like) || arrangementsLike(like).some((one) => one === arrangement),
+  (words) => words.invalid.lies(),
+  { type: 'string', enum: [...openArrangements] },
+);
+
+const isOfShelf = (): PropertyDecorator =>
+  IsIn(
+    tasks.map(({ id }) => id),
+    { message: said((words) => words.invalid.like()) },
+  );
+
 const mostRungs = 12;
 
 /** A task that a room has written: what it goes like, the numbers it is put with, and what there is to say. */
@@ -189,6 +206,20 @@ export class OwnTaskBody {
   @IsFilled()
   @MaxLength(40)
   only?: string;
+
+  /** How its things lie, where not as in the task that it goes like. */
+  @Maybe()
+  @LiesSo()
+  arrangement?: OpenArrangement;
+
+  /** The task of the shelf that is a step down, and the one a step up, where not those of the task that it goes like. */
+  @Maybe()
+  @isOfShelf()
+  easier?: TaskId;
+
+  @Maybe()
+  @isOfShelf()
+  harder?: TaskId;
 
   /** How many there are to take from, where the child takes. */
   @Maybe()

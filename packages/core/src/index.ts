@@ -126,6 +126,7 @@ export { readGiving, type Request } from './reading/readGiving.js';
 export { ruledOf } from './reading/rulings.js';
 export { counters, counterOf, isCounter, otherCounter, type Counter, type Things } from './shelf/counters.js';
 export {
+  arrangementsLike,
   entryOf,
   leastInPile,
   likable,

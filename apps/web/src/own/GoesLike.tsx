@@ -33,6 +33,9 @@ export function GoesLike() {
     setValue('watchFor', watchFor, change);
     setValue('pile', pile as number, change);
     setValue('only', only as string, change);
+    // Its things may not lie so, and its steps lead elsewhere.
+    for (const name of ['arrangement', 'easier', 'harder'] as const)
+      setValue(name, undefined as never, change);
   };
   return (
     <>

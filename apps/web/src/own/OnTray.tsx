@@ -1,5 +1,13 @@
 import { countable, type OwnTaskBody, type RoomHere } from '@dotting/contract';
-import { counters, laysThings, rangeLike, readNumbers, taskOf } from '@dotting/core';
+import {
+  arrangementsLike,
+  counters,
+  laysThings,
+  rangeLike,
+  readNumbers,
+  taskOf,
+  type OpenArrangement,
+} from '@dotting/core';
 import { thingsWords } from '@dotting/words';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
@@ -15,10 +23,11 @@ const anything = 'any';
 /** What lies on the tray, how many, and what is needed beside. */
 export function OnTray({ room }: { readonly room: RoomHere }) {
   const { register, control, setValue, formState } = useFormContext<OwnTaskBody>();
-  const [like, only] = useWatch({ control, name: ['like', 'only'] });
+  const [like, only, arrangement] = useWatch({ control, name: ['like', 'only', 'arrangement'] });
   const { errors } = formState;
   const task = taskOf(like);
   const containers = room.ownThings.filter(({ isContainer, retired }) => isContainer && !retired);
+  const lying = arrangementsLike(like);
   const kinds = [...counters, ...countable(room.ownThings)];
   return (
     <>
@@ -34,6 +43,14 @@ export function OnTray({ room }: { readonly room: RoomHere }) {
           onChoose={(kind) =>
             setValue('only', (kind === anything ? undefined : kind) as string, { shouldDirty: true })
           }
+        />
+      )}
+      {lying.length > 0 && (
+        <Listed<OpenArrangement>
+          label={words.ownTasks.lies()}
+          value={arrangement ?? lying.find((one) => one === task.arrangement) ?? null}
+          options={lying.map((one) => [one, words.ownTasks.lying[one]()])}
+          onChoose={(one) => setValue('arrangement', one, { shouldDirty: true })}
         />
       )}
       {task.pile !== undefined && (

@@ -14,6 +14,7 @@ import { useUnsaved } from '../common/unsaved.js';
 import { words } from '../wording/words.js';
 import { GoesLike } from './GoesLike.js';
 import { OnTray } from './OnTray.js';
+import { StepTo } from './StepTo.js';
 import { TextOf } from './TextOf.js';
 import { TryIt } from './TryIt.js';
 import { WatchFor } from './WatchFor.js';
@@ -69,7 +70,9 @@ export function TaskForm({ room, id, begun, title, onDone, onLeave }: TaskFormPr
         <Section name={words.ownTasks.seen()}>
           <WatchFor />
           <TextOf name="easier" />
+          <StepTo name="easier" label={words.ownTasks.stepDown()} />
           <TextOf name="harder" />
+          <StepTo name="harder" label={words.ownTasks.stepUp()} />
           <TextOf name="otherThings" />
         </Section>
         <Section name={words.ownTasks.around()}>

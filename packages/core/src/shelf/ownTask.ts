@@ -3,6 +3,7 @@ import { largestOf, smallestOf, taskOf, tasks, type Task, type TaskId } from './
 import { skillOfTask } from './tasksOf.js';
 import type { SkillId } from '../skills/map.js';
 import type { CaptureKind } from './captureKind.js';
+import type { OpenArrangement } from '../trace/trace.js';
 
 /** Of a task that a room has written, what is not its words. */
 export interface OwnTaskFacts {
@@ -14,6 +15,11 @@ export interface OwnTaskFacts {
   readonly minutes: number;
   /** The kind of thing it is put with, where no other will do. */
   readonly only?: string | undefined;
+  /** How its things lie, where not as in the task that it goes like. */
+  readonly arrangement?: OpenArrangement | undefined;
+  /** The task a step down and the one a step up, where they are others than of the task that it goes like. */
+  readonly easier?: TaskId | undefined;
+  readonly harder?: TaskId | undefined;
   /** How many there are to take from, where the child takes. */
   readonly pile?: number | undefined;
   /** Of the slips that a task like it can show, those that its card names. */
@@ -35,6 +41,9 @@ export function rangeLike(like: TaskId): { readonly from: number; readonly to: n
   return { from: smallestOf(task), to: largestOf(task) };
 }
 
+/** How the things of a task like this can lie, where its author may choose. */
+export const arrangementsLike = (like: TaskId): readonly OpenArrangement[] => taskOf(like).mayLie ?? [];
+
 /** So many lie in a pile that a child can still choose from. */
 export const mostInPile = 40;
 
@@ -42,11 +51,15 @@ export const mostInPile = 40;
 export const leastInPile = (ladder: readonly number[]): number => Math.max(...ladder) + 1;
 
 /** An own task as the shelf has its own: that which it goes like, with what is otherwise. */
-export function entryOf({ like, ladder, minutes, only, pile, watchFor }: OwnTaskFacts): Task {
+export function entryOf({ like, ladder, minutes, watchFor, ...own }: OwnTaskFacts): Task {
   const task = taskOf(like);
+  const { only, pile, arrangement, easier, harder } = own;
   return {
     ...task,
     ...(only !== undefined && { only }),
+    ...(arrangement !== undefined && { arrangement }),
+    ...(easier !== undefined && { easier }),
+    ...(harder !== undefined && { harder }),
     ...(task.pile !== undefined && pile !== undefined && { pile }),
     ladder,
     minutes,

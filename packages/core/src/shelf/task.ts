@@ -16,6 +16,7 @@ import type {
   CardKind,
   CountStep,
   Doing,
+  OpenArrangement,
   Question,
   Recording,
   Strategy,
@@ -185,6 +186,8 @@ export interface TaskEntry {
   /** After moving, comparing or hiding: why the child says so can be told. */
   readonly wantsReason?: true;
   readonly arrangement: Arrangement;
+  /** How its things may lie in a room’s own task: what it looks at stays the same. */
+  readonly mayLie?: readonly OpenArrangement[];
   /** How many there are to take from, where the child takes. */
   readonly pile?: number;
   /** Sizes from the first to the last rung. */

@@ -19,6 +19,10 @@ export const arrangements = [
 ] as const;
 export type Arrangement = (typeof arrangements)[number];
 
+/** All in sight and open to the finger. */
+export const openArrangements = ['row', 'scattered', 'ring'] as const satisfies readonly Arrangement[];
+export type OpenArrangement = (typeof openArrangements)[number];
+
 export const helps = ['none', 'encouraged', 'prompted', 'shown', 'guided'] as const;
 export type Help = (typeof helps)[number];
 

@@ -1,3 +1,4 @@
+import { openArrangements } from '../../trace/trace.js';
 import type { TaskEntry } from '../task.js';
 
 const answers = ['last-word', 'recounted', 'other', 'none'] as const;
@@ -11,6 +12,7 @@ export const cardinalityTasks = [
     thenAsks: true,
     smallest: 0,
     arrangement: 'row',
+    mayLie: openArrangements,
     ladder: [3, 5, 7, 10],
     watchFor: answers,
     easier: 'how-many',
