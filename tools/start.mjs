@@ -60,6 +60,7 @@ runCommand(async () => {
 async function greet(url) {
   const { adults, demoPassword, emailOf } = await import('../apps/server/dist/demo/nursery.js');
   say(`Dotting is ready at ${url}`);
+  console.log('\n  Set up your own nursery from the page for signing in, on this machine.');
   if (process.env.DEMO === 'off') return;
   console.log(`
   The demo nursery’s sign-ins. First the device, once: any of the email addresses with the

@@ -1,28 +1,9 @@
 // @ts-check
 // Makes every kept summary again from the tries and says how many were not what they should have been.
-import path from 'node:path';
-import { ensureBuilt } from './lib/build.mjs';
-import { claimFolder } from './lib/claim.mjs';
-import { startDatabase } from './lib/database.mjs';
-import { ensurePackages } from './lib/packages.mjs';
-import { root } from './lib/run.mjs';
 import { runCommand, say, sayProgress } from './lib/say.mjs';
+import { withDatabase } from './lib/withDatabase.mjs';
 
-const { DATABASE_URL } = process.env;
-
-runCommand(async () => {
-  await ensurePackages();
-  await ensureBuilt();
-  if (DATABASE_URL) return rebuild(DATABASE_URL);
-  const folder = path.join(root, '.data');
-  const letGo = await claimFolder(folder);
-  try {
-    const database = await startDatabase(folder);
-    await rebuild(database.url).finally(() => database.stop());
-  } finally {
-    await letGo();
-  }
-});
+runCommand(() => withDatabase(rebuild));
 
 async function rebuild(databaseUrl) {
   const { createApp } = await import('../apps/server/dist/app.js');

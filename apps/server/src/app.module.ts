@@ -1,5 +1,6 @@
 import { Module, type DynamicModule } from '@nestjs/common';
 import { TypeOrmModule } from '@nestjs/typeorm';
+import { BeginModule } from './begin/begin.module.js';
 import { ChildSideModule } from './childSide/childSide.module.js';
 import { ChildrenModule } from './children/children.module.js';
 import { dataSourceOptions, openDatabase } from './database/dataSource.js';
@@ -30,6 +31,7 @@ export class AppModule {
         }),
         EvidenceModule,
         DevicesModule,
+        BeginModule,
         ChildSideModule,
         SiteModule,
         ChildrenModule,

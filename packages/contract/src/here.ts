@@ -59,6 +59,9 @@ export class RoomHere extends Room {
 export class Here {
   @IsString()
   site: string;
+  /** The demo nursery: every child in it is made up. */
+  @IsBoolean()
+  isDemo: boolean;
   @ValidateNested({ each: true })
   @Type(() => RoomHere)
   rooms: RoomHere[];

@@ -1,5 +1,6 @@
 import 'reflect-metadata';
 
+export * from './begin.js';
 export * from './signIn.js';
 export * from './here.js';
 export * from './events.js';

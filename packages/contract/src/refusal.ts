@@ -1,5 +1,5 @@
 import { Type } from 'class-transformer';
-import { IsArray, IsIn, IsInt, IsString, ValidateNested } from 'class-validator';
+import { IsArray, IsIn, IsInt, IsString, IsUUID, ValidateNested } from 'class-validator';
 import { Maybe } from './validators.js';
 
 export class FieldRefusal {
@@ -8,6 +8,14 @@ export class FieldRefusal {
   field: string;
   @IsString()
   message: string;
+}
+
+/** A nursery to choose. */
+export class SiteChoice {
+  @IsUUID()
+  id: string;
+  @IsString()
+  name: string;
 }
 
 /** Every answer of 4xx and 5xx: a sentence that says what is wrong and what to do. */
@@ -24,4 +32,9 @@ export class Refusal {
   @Maybe()
   @IsIn(['device', 'adult'])
   needs?: 'device' | 'adult';
+  /** Which there are to choose from, where one has to be chosen. */
+  @Maybe()
+  @ValidateNested({ each: true })
+  @Type(() => SiteChoice)
+  sites?: SiteChoice[];
 }

@@ -1,7 +1,7 @@
 import type { StaffId } from '@dotting/core';
 import { appLanguages, type AppLanguage } from '@dotting/words';
 import { IsEmail, IsIn, IsString, IsUUID, Matches, MaxLength } from 'class-validator';
-import { IsFilled } from './validators.js';
+import { IsFilled, Maybe } from './validators.js';
 import { said } from './said.js';
 
 /** Signs a device in for a site, once. */
@@ -13,6 +13,11 @@ export class DeviceSignIn {
   @IsFilled({ message: said((words) => words.invalid.password()) })
   @MaxLength(200)
   password: string;
+
+  /** Where the address and password fit in several nurseries: which. */
+  @Maybe()
+  @IsUUID()
+  siteId?: string;
 }
 
 /** An adult comes to a device that is signed in. */

@@ -31,6 +31,8 @@ import { WaysOfTheRoom1796700000000 } from './migrations/1796700000000-WaysOfThe
 import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
 import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTasksInGroups.js';
 import { Photos1797000000000 } from './migrations/1797000000000-Photos.js';
+import { BeginForReal1797100000000 } from './migrations/1797100000000-BeginForReal.js';
+import { OneTimeCodeRow } from '../begin/oneTimeCode.entity.js';
 import { TryPhoto } from '../photos/photo.entity.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
@@ -75,6 +77,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       OwnTaskRow,
       OwnThingsRow,
       TryPhoto,
+      OneTimeCodeRow,
     ],
     migrations: [
       Beginning1764000000000,
@@ -94,6 +97,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       OwnTasks1796800000000,
       OwnTasksInGroups1796900000000,
       Photos1797000000000,
+      BeginForReal1797100000000,
     ],
     migrationsRun: false,
     synchronize: false,

@@ -38,6 +38,7 @@ import {
   rooms,
   siteName,
 } from './nursery.js';
+import { removeDemo } from './removeDemo.js';
 import { writingOf } from './written.js';
 
 /** A loading that was cut off begins again from nothing. */
@@ -59,9 +60,9 @@ export class DemoService {
   async loadIfEmpty(report: ReportProgress): Promise<void> {
     const { manager } = this.dataSource;
     const [mark] = await manager.query<unknown[]>('SELECT 1 FROM attempt WHERE subject = ?', [markSubject]);
-    if (mark) await this.clear();
+    if (mark) await this.dataSource.transaction(removeDemo);
     else if ((await manager.count(Site)) > 0) return;
-    await manager.query('INSERT INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)', [
+    await manager.query('REPLACE INTO attempt (subject, wrong, blocked_until) VALUES (?, 0, ?)', [
       markSubject,
       new Date(),
     ]);
@@ -69,44 +70,9 @@ export class DemoService {
     await manager.query('DELETE FROM attempt WHERE subject = ?', [markSubject]);
   }
 
-  private async clear(): Promise<void> {
-    await this.dataSource.transaction(async (manager) => {
-      for (const table of [
-        'group_time_child',
-        'group_time',
-        'not_here',
-        'child_summary',
-        'child_seen_by',
-        'staff_room',
-        'erasure',
-        'school_change',
-        'room_move',
-        'own_task',
-        'own_things',
-        'statement_ruling',
-        'step_decision',
-        'closing',
-        'told_apart',
-        'ruling',
-        'try_event',
-        'try',
-        'child',
-        'presence',
-        'device',
-        'staff',
-        'language',
-        'room',
-        'site',
-        'attempt',
-      ]) {
-        await manager.query(`DELETE FROM ${table}`);
-      }
-    });
-  }
-
   private async load(report: ReportProgress): Promise<void> {
     const random = seededRandom(seed);
-    const site = { id: seededUuid(random), name: siteName, eraseWaitDays: usualEraseWait };
+    const site = { id: seededUuid(random), name: siteName, eraseWaitDays: usualEraseWait, isDemo: true };
     const { presences, deviceId } = await this.loadPeople(site, random);
     const histories = children.map((child) =>
       this.historyOf(child, adultsOf(child, [...presences.keys()]), site.id, random),

@@ -1,11 +1,11 @@
 import { Injectable, type CanActivate, type ExecutionContext } from '@nestjs/common';
 import { Reflector } from '@nestjs/core';
 import { forbidden, nobodyThere } from '../http/refusals.js';
+import { deviceCookie } from './deviceCookie.js';
 import { DevicesService } from './devices.service.js';
 import { needsKey, type Needs, type RequestAtDevice } from '../common/present.js';
 import { spoken } from '../wording/spoken.js';
 
-export const deviceCookie = 'dotting_device';
 /** The stay's token. The page can drop it: a screen is locked at once, whether the server hears of it or not. */
 export const stayCookie = 'dotting_stay';
 

@@ -1,4 +1,13 @@
-import { ComeIn, Device, DeviceSignIn, PresentAdult } from '@dotting/contract';
+import {
+  ComeIn,
+  Device,
+  DeviceSignIn,
+  OneTimeCode,
+  OwnCode,
+  OwnPassword,
+  PairingView,
+  PresentAdult,
+} from '@dotting/contract';
 import {
   Body,
   Controller,
@@ -8,14 +17,17 @@ import {
   Param,
   ParseUUIDPipe,
   Post,
+  Put,
   Query,
+  Req,
   Res,
 } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import type { FastifyReply } from 'fastify';
-import { deviceCookie, stayCookie } from './device.guard.js';
-import { deviceIdleMs, DevicesService } from './devices.service.js';
+import type { FastifyReply, FastifyRequest } from 'fastify';
+import { stayCookie } from './device.guard.js';
+import { deviceCookie, keepDeviceCookie } from './deviceCookie.js';
+import { DevicesService } from './devices.service.js';
 import { DeviceAlone, For, Open, Present, type AtDevice, type AtWork } from '../common/present.js';
 import { Does, Refuses } from '../http/described.js';
 
@@ -27,17 +39,23 @@ export class DevicesController {
   @Open()
   @Post('device')
   @HttpCode(204)
-  @Does('Signs this device in with a lead’s email and password')
-  @Refuses(401, 429)
+  @Does('Signs this device in with an adult’s email and password')
+  @Refuses(401, 409, 429)
   async signIn(@Body() body: DeviceSignIn, @Res({ passthrough: true }) reply: FastifyReply): Promise<void> {
-    const token = await this.devices.signIn(body);
-    reply.setCookie(deviceCookie, token, {
-      path: '/',
-      httpOnly: true,
-      sameSite: 'strict',
-      secure: 'auto',
-      maxAge: deviceIdleMs / 1000,
-    });
+    keepDeviceCookie(reply, await this.devices.signIn(body));
+  }
+
+  @Open()
+  @Post('device/paired')
+  @HttpCode(204)
+  @Does('Signs this device in with a code that a lead shows on hers')
+  @Refuses(401, 429)
+  async joinBy(
+    @Body() { code }: OneTimeCode,
+    @Req() { ip }: FastifyRequest,
+    @Res({ passthrough: true }) reply: FastifyReply,
+  ): Promise<void> {
+    keepDeviceCookie(reply, await this.devices.signInBy(code, ip));
   }
 
   @DeviceAlone()
@@ -85,6 +103,31 @@ export class DevicesController {
   @Does('The devices that are signed in')
   list(@Present() at: AtWork): Promise<Device[]> {
     return this.devices.list(at);
+  }
+
+  @For('lead')
+  @Post('devices/pairing')
+  @HttpCode(200)
+  @ApiOkResponse({ type: PairingView })
+  @Does('A code by which a new device is signed in, once')
+  pair(@Present() at: AtWork): Promise<PairingView> {
+    return this.devices.pair(at);
+  }
+
+  @Put('adult/password')
+  @HttpCode(204)
+  @Does('The adult’s own password, changed by her')
+  @Refuses(401, 429)
+  changePassword(@Present() at: AtWork, @Body() body: OwnPassword): Promise<void> {
+    return this.devices.changeSecret(at, 'password', body);
+  }
+
+  @Put('adult/code')
+  @HttpCode(204)
+  @Does('The adult’s own code, changed by her')
+  @Refuses(401, 429)
+  changeCode(@Present() at: AtWork, @Body() body: OwnCode): Promise<void> {
+    return this.devices.changeSecret(at, 'code', body);
   }
 
   @For('lead')

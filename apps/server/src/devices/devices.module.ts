@@ -8,6 +8,6 @@ import { DevicesService } from './devices.service.js';
 @Module({
   controllers: [DevicesController],
   providers: [DevicesService, AttemptsService, { provide: APP_GUARD, useClass: DeviceGuard }],
-  exports: [AttemptsService],
+  exports: [AttemptsService, DevicesService],
 })
 export class DevicesModule {}

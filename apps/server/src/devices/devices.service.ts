@@ -1,13 +1,24 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto';
-import type { ComeIn, Device as DeviceView, DeviceSignIn, PresentAdult } from '@dotting/contract';
-import { Injectable } from '@nestjs/common';
+import type {
+  ComeIn,
+  Device as DeviceView,
+  DeviceSignIn,
+  OwnCode,
+  OwnPassword,
+  PairingView,
+  PresentAdult,
+} from '@dotting/contract';
+import type { StaffId } from '@dotting/core';
+import { HttpStatus, Injectable } from '@nestjs/common';
 import { hash, verify } from '@node-rs/argon2';
-import { DataSource, IsNull } from 'typeorm';
-import { notFound } from '../http/refusals.js';
+import { DataSource, IsNull, type EntityManager } from 'typeorm';
+import { giveCode, useCode } from '../begin/oneTimeCodes.js';
+import { notFound, RefusedException } from '../http/refusals.js';
 import { comesIn } from '../sight/sight.service.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
 import { AttemptsService } from './attempts.service.js';
 import { Device } from './device.entity.js';
+import { endElsewhere } from './endElsewhere.js';
 import { Presence } from './presence.entity.js';
 import type { AtDevice, AtWork } from '../common/present.js';
 import { spoken } from '../wording/spoken.js';
@@ -35,30 +46,101 @@ export class DevicesService {
     private readonly attempts: AttemptsService,
   ) {}
 
-  /** @returns the token for the device's cookie */
-  async signIn({ email, password }: DeviceSignIn): Promise<string> {
+  /**
+   * @returns the token for the device's cookie
+   * @throws RefusedException with the nurseries to choose from, where the address and password fit in several
+   */
+  async signIn({ email, password, siteId }: DeviceSignIn): Promise<string> {
     const address = email.trim().toLowerCase();
-    const found = await this.dataSource.manager.findOneBy(Staff, { email: address });
-    const staff = await this.attempts.guarded(
+    const { manager } = this.dataSource;
+    const accounts = await manager.find(Staff, {
+      where: { email: address },
+      relations: { site: true },
+      order: { id: 'ASC' },
+    });
+    const right = await this.attempts.guarded(
       // By the account that the database found: to it an address with accents is the same as one without.
-      `password:${found?.id ?? sha256(address)}`,
+      `password:${accounts[0]?.id ?? sha256(address)}`,
       async () => {
-        const isRight = await verify(found?.passwordHash ?? (await this.nobodysHash), password);
-        return found && isRight && comesIn(found) ? found : null;
+        const hashes = accounts.map((one) => one.passwordHash);
+        const fits = await Promise.all(
+          (hashes.length > 0 ? hashes : [await this.nobodysHash]).map((one) => verify(one, password)),
+        );
+        const found = accounts.filter((one, i) => fits[i] && comesIn(one));
+        return found.length > 0 ? found : null;
       },
       spoken().refusals.wrongPassword(),
     );
+    const chosen = right.length === 1 ? right[0] : right.find((one) => one.siteId === siteId);
+    if (!chosen) {
+      const sites = right.map((one) => ({ id: one.siteId, name: one.site!.name }));
+      throw new RefusedException(HttpStatus.CONFLICT, spoken().refusals.whichSite(), [], { sites });
+    }
+    return this.add(manager, chosen.siteId, chosen.id);
+  }
+
+  /** @returns the token of the device that was given the code */
+  async signInBy(code: string, address: string): Promise<string> {
+    const { manager } = this.dataSource;
+    const { siteId, staffId } = await this.attempts.guarded(
+      `once:${address}`,
+      () => useCode(manager, 'device', code),
+      spoken().refusals.wrongOneTimeCode(),
+    );
+    return this.add(manager, siteId!, staffId!);
+  }
+
+  /** A code by which a new device is signed in. */
+  async pair({ siteId, adult }: AtWork): Promise<PairingView> {
+    const { code, until } = await giveCode(this.dataSource.manager, 'device', { siteId, staffId: adult.id });
+    return { code, until: until.toISOString() };
+  }
+
+  /** Signs a new device in: @returns its token. */
+  async add(manager: EntityManager, siteId: string, signedInBy: StaffId): Promise<string> {
     const token = randomBytes(32).toString('base64url');
     const now = new Date();
-    await this.dataSource.manager.insert(Device, {
+    await manager.insert(Device, {
       id: randomUUID(),
-      siteId: staff.siteId,
+      siteId,
       tokenHash: sha256(token),
-      signedInBy: staff.id,
+      signedInBy,
       signedInAt: now,
       lastSeenAt: now,
     });
     return token;
+  }
+
+  /** Signs the device of a token out, where there is one. */
+  async signOut(token: string): Promise<void> {
+    await this.dataSource.manager.update(
+      Device,
+      { tokenHash: sha256(token), revokedAt: IsNull() },
+      { revokedAt: new Date(), presenceId: null },
+    );
+  }
+
+  /** Her own password or code, by the one she has now. What she is at elsewhere ends. */
+  async changeSecret(
+    at: AtWork,
+    which: 'password' | 'code',
+    { now, next }: OwnPassword | OwnCode,
+  ): Promise<void> {
+    const { id, firstName } = at.adult;
+    const field = which === 'password' ? 'passwordHash' : 'codeHash';
+    const staff = await this.dataSource.manager.findOneByOrFail(Staff, { id, siteId: at.siteId });
+    await this.attempts.guarded(
+      `${which}:${id}`,
+      async () => ((await verify(staff[field], now)) ? staff : null),
+      which === 'password'
+        ? spoken().refusals.notYourPassword()
+        : spoken().refusals.wrongCode({ name: firstName }),
+    );
+    const changed = { [field]: await hash(next) };
+    await this.dataSource.transaction(async (manager) => {
+      await manager.update(Staff, { id }, changed);
+      await endElsewhere(manager, at, id);
+    });
   }
 
   /**

@@ -34,8 +34,8 @@ export class RefusalFilter implements ExceptionFilter {
 
 function refusalOf(error: unknown): Refusal {
   if (error instanceof RefusedException) {
-    const { message, fields, needs } = error;
-    return { statusCode: error.getStatus(), message, fields, ...(needs && { needs }) };
+    const { message, fields, more } = error;
+    return { statusCode: error.getStatus(), message, fields, ...more };
   }
   if (error instanceof HttpException || isFastifyError(error)) {
     const statusCode = error instanceof HttpException ? error.getStatus() : error.statusCode;

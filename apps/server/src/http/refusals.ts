@@ -8,8 +8,8 @@ export class RefusedException extends HttpException {
     status: HttpStatus,
     message: string,
     readonly fields: FieldRefusal[] = [],
-    /** What has to be there before this is answered. */
-    readonly needs?: Refusal['needs'],
+    /** What has to be there before this is answered, or what there is to choose from. */
+    readonly more: Pick<Refusal, 'needs' | 'sites'> = {},
   ) {
     super(message, status);
   }
@@ -35,8 +35,8 @@ export const notFound = (what: Missing): RefusedException =>
 /** A request that wants a device signed in, or an adult at it. */
 export const nobodyThere = (needs: NonNullable<Refusal['needs']>): RefusedException =>
   needs === 'device'
-    ? new RefusedException(HttpStatus.UNAUTHORIZED, spoken().refusals.noDevice(), [], needs)
-    : new RefusedException(HttpStatus.FORBIDDEN, spoken().refusals.noAdult(), [], needs);
+    ? new RefusedException(HttpStatus.UNAUTHORIZED, spoken().refusals.noDevice(), [], { needs })
+    : new RefusedException(HttpStatus.FORBIDDEN, spoken().refusals.noAdult(), [], { needs });
 
 export const forbidden = (message: string): RefusedException =>
   new RefusedException(HttpStatus.FORBIDDEN, message);

@@ -15,4 +15,8 @@ export class Site {
   /** Days from a lead's first seeing that a child is due to be erased until that is done unasked; at least 7. */
   @Column({ name: 'erase_wait_days', type: 'int', default: 14 })
   eraseWaitDays: number;
+
+  /** Made up, to try everything with. */
+  @Column({ name: 'is_demo', type: 'boolean', default: false })
+  isDemo: boolean;
 }

@@ -4,7 +4,9 @@ import type { AppLanguage } from '@dotting/words';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Site } from './site.entity.js';
 
+/** An adult of a nursery. A person who works in several has an entry in each, by the same address. */
 @Entity('staff')
+@Index('staff_email', ['email', 'siteId'], { unique: true })
 export class Staff {
   @PrimaryColumn({ type: 'uuid' })
   id: StaffId;
@@ -23,7 +25,6 @@ export class Staff {
   @Column({ name: 'last_name', type: 'varchar', length: 60 })
   lastName: string;
 
-  @Index('staff_email', { unique: true })
   @Column({ type: 'varchar', length: 200 })
   email: string;
 

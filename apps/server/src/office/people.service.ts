@@ -10,13 +10,12 @@ import type {
 import { schoolsOf, groupBy, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { hash } from '@node-rs/argon2';
-import { DataSource, In, IsNull, Not, type EntityManager } from 'typeorm';
+import { DataSource, In, type EntityManager } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import { OwnTaskRow } from '../own/ownTask.entity.js';
 import { OwnThingsRow } from '../own/ownThings.entity.js';
 import { RoomMoveRow } from '../nursery/roomMove.entity.js';
-import { Device } from '../devices/device.entity.js';
-import { Presence } from '../devices/presence.entity.js';
+import { endElsewhere, endStays } from '../devices/endElsewhere.js';
 import type { AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { Room } from '../nursery/room.entity.js';
@@ -102,8 +101,8 @@ export class PeopleService {
     const { secrets, hashes } = await newSecrets();
     const id = newId<StaffId>();
     await this.dataSource.transaction(async (manager) => {
-      // Addresses are one of a kind over all sites, and nothing is told of the others.
-      if (await manager.existsBy(Staff, { email })) throw clash(spoken().refusals.emailTaken(), 'email');
+      if (await manager.existsBy(Staff, { email, siteId: at.siteId }))
+        throw clash(spoken().refusals.emailTaken(), 'email');
       const row = {
         id,
         siteId: at.siteId,
@@ -130,7 +129,11 @@ export class PeopleService {
       const after = staff.map((one) => (one.id === id ? { ...one, ...change } : one));
       if (!after.some((one) => one.role === 'lead' && comesIn(one)))
         throw clash(spoken().refusals.needsLead(), 'role');
-      if (Object.keys(change).length > 0) await manager.update(Staff, { id }, change);
+      if (Object.keys(change).length > 0) {
+        await manager.update(Staff, { id }, change);
+        // A stay was begun in the role she had, or before her last day.
+        await endStays(manager, { siteId: at.siteId }, id);
+      }
       if (rooms) await putIn(manager, at, id, rooms);
     });
   }
@@ -139,23 +142,12 @@ export class PeopleService {
    * Another password and code, told this once. The old ones are of no use any more: the adult's stays end,
    * and the devices she signed in are signed out, but for the one at which this is done.
    */
-  async renewSecrets({ siteId, deviceId }: AtWork, id: StaffId): Promise<AdultSecrets> {
+  async renewSecrets(at: AtWork, id: StaffId): Promise<AdultSecrets> {
     const { secrets, hashes } = await newSecrets();
     await this.dataSource.transaction(async (manager) => {
-      const { affected } = await manager.update(Staff, { id, siteId }, hashes);
+      const { affected } = await manager.update(Staff, { id, siteId: at.siteId }, hashes);
       if (affected !== 1) throw notFound('adult');
-      const elsewhere = { siteId, id: Not(deviceId) };
-      const stays = await manager.findBy(Presence, { staffId: id });
-      await manager.update(
-        Device,
-        { ...elsewhere, presenceId: In(stays.map((stay) => stay.id)) },
-        { presenceId: null },
-      );
-      await manager.update(
-        Device,
-        { ...elsewhere, signedInBy: id, revokedAt: IsNull() },
-        { revokedAt: new Date(), presenceId: null },
-      );
+      await endElsewhere(manager, at, id);
     });
     return { id, ...secrets };
   }

@@ -2,7 +2,8 @@ import 'reflect-metadata';
 import { eventDiscriminator, happeningDiscriminator } from '@dotting/contract';
 import type { INestApplication } from '@nestjs/common';
 import { DocumentBuilder, SwaggerModule, type OpenAPIObject } from '@nestjs/swagger';
-import { deviceCookie, stayCookie } from '../devices/device.guard.js';
+import { stayCookie } from '../devices/device.guard.js';
+import { deviceCookie } from '../devices/deviceCookie.js';
 import { guarded, operationId } from './operations.js';
 import { contractShapes, withLeftOut } from './shapes.js';
 

@@ -33,6 +33,7 @@ export class SiteService {
     const ownOf = await this.own.of(at.adult ? rooms : []);
     return {
       site: site.name,
+      isDemo: site.isDemo,
       rooms: rooms.map(({ id, name, schools }) => ({
         id,
         name,

@@ -8,11 +8,15 @@ export class Refused extends Error {
   /** What has to be there first: the device signed in, or an adult at it. */
   readonly needs: Refusal['needs'];
 
-  constructor({ statusCode, message, fields, needs }: Refusal) {
+  /** Which nurseries there are to choose from. */
+  readonly sites: Refusal['sites'];
+
+  constructor({ statusCode, message, fields, needs, sites }: Refusal) {
     super(message);
     this.status = statusCode;
     this.fields = fields;
     this.needs = needs;
+    this.sites = sites;
   }
 }
 

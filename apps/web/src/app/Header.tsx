@@ -8,6 +8,7 @@ import { headingFont, narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { SearchButton } from '../search/SearchButton.js';
 import { words } from '../wording/words.js';
+import { DemoTag } from '../begin/DemoTag.js';
 import { AdultMenu } from './AdultMenu.js';
 
 const ChildrenDrawer = later(async () => (await import('./ChildrenDrawer.js')).ChildrenDrawer);
@@ -19,7 +20,7 @@ interface HeaderProps {
 
 /** The pages along the top, what is not sent yet, and the adult; the children behind a button where it is narrow. */
 export function Header({ childrenHere }: HeaderProps) {
-  const { adult } = useHere();
+  const { here, adult } = useHere();
   const { pathname } = useLocation();
   /** The page on which the children were asked for: they are gone once another is open. */
   const [openOn, setOpenOn] = useState<string | null>(null);
@@ -38,6 +39,7 @@ export function Header({ childrenHere }: HeaderProps) {
       >
         Dotting
       </Box>
+      {here.isDemo && <DemoTag />}
       <Box component="nav" aria-label={words.frame.parts()} sx={parts}>
         <NavLink to="/" end>
           {words.frame.today()}

@@ -25,6 +25,24 @@ export const router = createBrowserRouter([
     lazy: async () => ({ Component: (await import('../childSide/ChildSidePage.js')).ChildSidePage }),
   },
   {
+    path: '/set-up',
+    ErrorBoundary: NotHere,
+    HydrateFallback: Shell,
+    lazy: async () => ({ Component: (await import('../begin/SetUpPage.js')).SetUpPage }),
+  },
+  {
+    path: '/pair',
+    ErrorBoundary: NotHere,
+    HydrateFallback: Shell,
+    lazy: async () => ({ Component: (await import('../begin/PairPage.js')).PairPage }),
+  },
+  {
+    path: '/forgotten',
+    ErrorBoundary: NotHere,
+    HydrateFallback: Shell,
+    lazy: async () => ({ Component: (await import('../begin/ForgottenPage.js')).ForgottenPage }),
+  },
+  {
     Component: Entrance,
     ErrorBoundary: NotHere,
     HydrateFallback: Shell,

@@ -20,6 +20,7 @@ export const tomasz: PresentAdult = {
 
 const here: Here = {
   site: 'Pennywater Lock House',
+  isDemo: false,
   rooms: [{ id: 'lower', name: 'Lower Pound', schools: usualSchools, ownTasks: [], ownThings: [] }],
   adults: [tomasz],
   languages: [],

@@ -12,6 +12,7 @@ import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
+import { Pairing } from './Pairing.js';
 
 /** The devices signed in for the site; the lead can end any of them at once. */
 export function DevicesPage() {
@@ -31,6 +32,7 @@ export function DevicesPage() {
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.devices.intro()} {refused > 0 && words.devices.refusedToo({ n: refused })}
       </Typography>
+      <Pairing />
       {revoke.error && <Alert>{revoke.error.message}</Alert>}
       <ul>
         {data.map((device) => (

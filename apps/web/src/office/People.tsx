@@ -8,6 +8,7 @@ import { useOutletContext } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { AdultLine } from './AdultLine.js';
 import { NewAdultForm } from './NewAdultForm.js';
+import { RemoveDemo } from '../begin/RemoveDemo.js';
 import { RoomLine } from './RoomLine.js';
 import { words } from '../wording/words.js';
 
@@ -71,6 +72,7 @@ export function People() {
           </>
         )}
       </Box>
+      <RemoveDemo />
     </Box>
   );
 }

@@ -7,6 +7,7 @@ import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { SingleKeys } from '../sitting/SingleKeys.js';
 import { words } from '../wording/words.js';
+import { OwnSecrets } from './OwnSecrets.js';
 import { useOwnSettings } from './useOwnSettings.js';
 
 const sides = ['left', 'right'] as const;
@@ -39,6 +40,7 @@ export function OwnSettings() {
         )}
       </Box>
       <SingleKeys />
+      <OwnSecrets />
       {setting.error && (
         <Alert severity="error">{words.settings.notChanged({ problem: setting.error.message })}</Alert>
       )}

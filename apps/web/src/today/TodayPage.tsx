@@ -7,7 +7,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
+import { FirstSteps } from '../begin/FirstSteps.js';
 import { sayDay, sayMoment } from '../common/days.js';
+import { useHere } from '../common/here.js';
 import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
@@ -50,7 +52,7 @@ export function TodayPage() {
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, mb: 1.5 }}>
         <ToSetOut due={data.due} />
-        {!isTogether && (
+        {!isTogether && data.register.length > 0 && (
           <Button sx={{ displayPrint: 'none' }} onClick={() => setTogether(true)}>
             {words.today.group()}
           </Button>
@@ -58,7 +60,7 @@ export function TodayPage() {
       </Box>
       {isTogether && <SeveralAtTable today={data} />}
       {data.due.length === 0 ? (
-        <Notice>{data.register.length === 0 ? words.today.noChildren() : words.today.nobodyDue()}</Notice>
+        <Nobody register={data.register} />
       ) : (
         <ol>
           {data.due.map((due) => {
@@ -70,6 +72,13 @@ export function TodayPage() {
       <Away today={data} />
     </Box>
   );
+}
+
+/** A lead of a nursery that begins is told how. */
+function Nobody({ register }: Pick<TodayView, 'register'>) {
+  const { adult } = useHere();
+  if (register.length > 0) return <Notice>{words.today.nobodyDue()}</Notice>;
+  return adult.role === 'lead' ? <FirstSteps /> : <Notice>{words.today.noChildren()}</Notice>;
 }
 
 function nameOf(today: TodayView, childId: string): string {

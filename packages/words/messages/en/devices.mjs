@@ -7,6 +7,10 @@ export default {
   signOut: 'Sign out',
   intro:
     'A device you sign out here stops working at its next request, wherever it is, and forgets the children. Tries it has not sent yet are sent first.',
+  add: 'Sign in another device',
+  addHow: 'On the other device open {address} and choose “I have a code from a lead”. Then type:',
+  addUntil: 'It works once, until {moment}.',
+  addNew: 'Another code',
   refusedToo:
     '{n, plural, one {1 try that the server did not accept is} other {# tries that the server did not accept are}} forgotten with it: see Today.',
 };

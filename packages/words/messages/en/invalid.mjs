@@ -38,6 +38,11 @@ export default {
   oneChild: 'Choose at least one child.',
   waitDays: 'Write the days as a whole number from 7 to 365.',
   password: 'Enter the password.',
+  newPassword:
+    'Choose a password of at least {least} letters, digits or signs. A short sentence is easy to keep in mind.',
+  passwordLong: 'Keep the password under 200 letters.',
+  oneTimeCode: 'The code is eight letters and digits, as ABCD-2345.',
+  siteName: 'Give the nursery a name.',
   code: 'The code is four to eight digits.',
   emptyLine: 'Leave the line out rather than empty.',
   lineLong: 'Keep a line under 400 letters.',
@@ -55,6 +60,7 @@ export default {
   pile: 'Put out {from} to {to}: more than the child is asked for.',
   pileMost: 'Put out {most} at most.',
   watchFor: 'A task like {like} can’t show one of these.',
+  lies: 'In a task like this the things don’t lie like that. Leave this out, or choose another task it goes like.',
   taskFile: 'This isn’t a task saved from Dotting: its format should be “{format}”.',
   taskFileVersion:
     'This task was saved in another version. We read version {version}: ask for it to be saved again.',

@@ -16,5 +16,6 @@ export default {
     '$property must be points with x, y and a time, none earlier than the one before, at most 7200 of them',
   drawnForms: '$property must be digits, each of one to four strokes from point to point',
   strokeWords: '$property must be lines of at most 200 letters, by the digit’s form, as “5-in-one”',
+  newCode: 'Choose four to eight digits that are not easy to guess: no 1234, no 0000.',
   cells: '$property must be texts of at most 1,000 letters, by the names of the columns',
 };

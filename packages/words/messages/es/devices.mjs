@@ -7,6 +7,10 @@ export default {
   signOut: 'Desconectar',
   intro:
     'Un dispositivo que desconectes aquí deja de funcionar en su próxima petición, esté donde esté, y olvida a los peques. Antes se envían los intentos pendientes.',
+  add: 'Conectar otro dispositivo',
+  addHow: 'En el otro dispositivo abre {address} y elige «Tengo un código de la dirección». Luego escribe:',
+  addUntil: 'Vale una vez, hasta: {moment}.',
+  addNew: 'Otro código',
   refusedToo:
     '{n, plural, one {1 intento que el servidor no aceptó se olvida} other {# intentos que el servidor no aceptó se olvidan}} con él: mira en Hoy.',
 };

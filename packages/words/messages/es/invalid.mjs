@@ -38,6 +38,11 @@ export default {
   oneChild: 'Elige al menos un peque.',
   waitDays: 'Escribe los días como un número entero de 7 a 365.',
   password: 'Escribe la contraseña.',
+  newPassword:
+    'Elige una contraseña de al menos {least} letras, cifras o signos. Una frase corta se recuerda bien.',
+  passwordLong: 'La contraseña, con menos de 200 letras.',
+  oneTimeCode: 'El código son ocho letras y cifras, como ABCD-2345.',
+  siteName: 'Ponle nombre al centro.',
   code: 'El código tiene de cuatro a ocho cifras.',
   emptyLine: 'Deja fuera la línea en vez de dejarla vacía.',
   lineLong: 'Cada línea, en menos de 400 letras.',
@@ -55,6 +60,7 @@ export default {
   pile: 'Pon de {from} a {to}: más de los que se piden.',
   pileMost: 'Pon {most} como mucho.',
   watchFor: 'Una tarea como {like} no puede mostrar alguno de estos.',
+  lies: 'En una tarea como esta las cosas no se colocan así. Déjalo vacío o elige otra tarea a la que se parezca.',
   taskFile: 'Esto no es una tarea guardada desde Dotting: su formato debería ser «{format}».',
   taskFileVersion:
     'Esta tarea se guardó en otra versión. Leemos la versión {version}: pide que la guarden de nuevo.',

@@ -16,5 +16,6 @@ export default {
   drawnForms: '$property debe ser cifras, cada una de uno a cuatro trazos de punto a punto',
   strokeWords:
     '$property debe ser líneas de 200 letras como mucho, por la forma de la cifra, como «5-in-one»',
+  newCode: 'Elige de cuatro a ocho cifras difíciles de adivinar: ni 1234 ni 0000.',
   cells: '$property debe ser textos de 1000 letras como mucho, por los nombres de las columnas',
 };

@@ -9,5 +9,16 @@ export default {
   language: 'Dotting te habla en',
   unread: '{name}: primer borrador, aún no lo ha leído nadie que lo tenga por lengua materna.',
   notChanged: '{problem} No se ha cambiado nada. Prueba otra vez en un momento.',
+  code: 'Tu código',
+  codeNow: 'Código de ahora',
+  codeNext: 'Código nuevo',
+  changeCode: 'Cambiar código',
+  codeChanged: 'Tu código nuevo está guardado.',
+  password: 'Tu contraseña',
+  passwordNow: 'Contraseña de ahora',
+  passwordNext: 'Contraseña nueva',
+  changePassword: 'Cambiar contraseña',
+  passwordChanged:
+    'Tu contraseña nueva está guardada. Los dispositivos que conectaste en otra parte quedan desconectados.',
   schools: 'Maneras del aula',
 };
