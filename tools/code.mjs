@@ -15,7 +15,7 @@ runCommand(async () => {
 
 async function give(url) {
   const { openDatabase } = await import('../apps/server/dist/database/dataSource.js');
-  const { giveCode } = await import('../apps/server/dist/begin/oneTimeCodes.js');
+  const { giveCode } = await import('../apps/server/dist/devices/oneTimeCodes.js');
   const dataSource = await openDatabase(url);
   try {
     if (goodFor === 'nursery') {

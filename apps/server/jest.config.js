@@ -21,7 +21,7 @@ export default {
   },
   // NestJS and Fastify are ESM only, and Jest loads CommonJS.
   transformIgnorePatterns: [
-    '/node_modules/(?!(@nestjs|@fastify|light-my-request|file-type|cookie|content-disposition|@tokenizer|strtok3|token-types|uint8array-extras|@borewit)/)',
+    '/node_modules/(?!(@nestjs|@fastify|light-my-request|file-type|cookie|content-disposition|@tokenizer|strtok3|token-types|uint8array-extras|@borewit|p-limit|yocto-queue)/)',
   ],
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'require', 'default'] },
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },

@@ -16,6 +16,7 @@ import { SiteModule } from './site/site.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { OwnModule } from './own/own.module.js';
 import { SittingsModule } from './sittings/sittings.module.js';
+import { TrailModule } from './trail/trail.module.js';
 import { TriesModule } from './tries/tries.module.js';
 
 @Module({})
@@ -32,6 +33,7 @@ export class AppModule {
         EvidenceModule,
         DevicesModule,
         BeginModule,
+        TrailModule,
         ChildSideModule,
         SiteModule,
         ChildrenModule,

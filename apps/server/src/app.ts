@@ -13,6 +13,7 @@ import { describeApi } from './openApi/document.js';
 import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refusedFields } from './http/refusals.js';
+import { refuseForeign } from './http/sameOrigin.js';
 import { serveWebApp } from './http/webApp.js';
 import { speakingTo, spoken } from './wording/spoken.js';
 
@@ -34,6 +35,8 @@ export async function createApp({
 }: AppOptions): Promise<NestFastifyApplication> {
   const adapter = new FastifyAdapter({
     bodyLimit: bodyLimitBytes,
+    // A body that trickles in holds nothing open for longer. In ms.
+    requestTimeout: 30_000,
     // On a busy machine the files of the app are found slowly; it starts all the same.
     pluginTimeout: 60_000,
     trustProxy: 'loopback',
@@ -75,6 +78,7 @@ export async function createApp({
   adapter
     .getInstance()
     .addHook('onRequest', (request, _reply, done) => speakingTo(request.headers['accept-language'], done));
+  adapter.getInstance().addHook('onRequest', refuseForeign);
   // An adult who reports a fault can say which request it was, and it is found in the log.
   adapter.getInstance().addHook('onRequest', (request, reply, done) => {
     void reply.header('x-request-id', request.id);

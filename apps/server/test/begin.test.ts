@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { BeginNursery, Here } from '@dotting/contract';
-import { giveCode } from '../src/begin/oneTimeCodes.js';
+import { giveCode } from '../src/devices/oneTimeCodes.js';
 import { Site } from '../src/nursery/site.entity.js';
 import { openNursery, putOf, TestDevice, type Nursery } from './nursery.js';
 

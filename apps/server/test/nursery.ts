@@ -100,6 +100,8 @@ export class TestDevice {
 
   /** What its app speaks. */
   language = 'en';
+  /** What its clock shows, where it says so. */
+  clock: string | undefined;
 
   async ask(method: Method, path: string, body?: object | string) {
     const response = await this.app.inject({
@@ -107,6 +109,7 @@ export class TestDevice {
       url: `/api/${path}`,
       headers: {
         'accept-language': this.language,
+        ...(this.clock !== undefined && { 'x-device-clock': this.clock }),
         ...(this.cookies.size > 0 && { cookie: this.cookie }),
         ...(body !== undefined && { 'content-type': 'application/json' }),
       },

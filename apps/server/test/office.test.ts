@@ -12,7 +12,7 @@ import { randomUUID } from 'node:crypto';
 import Papa from 'papaparse';
 import { today } from '../src/common/today.js';
 import { eraseDay } from '../src/office/register.service.js';
-import { tablesOfChild } from '../src/office/erase.js';
+import { tablesOfChild } from '../src/nursery/erase.js';
 import { Child } from '../src/nursery/child.entity.js';
 import { ErasuresService } from '../src/office/erasures.service.js';
 import { Rounds } from '../src/office/rounds.service.js';
@@ -55,6 +55,7 @@ const addChild = async (facts: object = {}): Promise<ChildId> => {
     touch: null,
     handHelp: null,
     ownForms: [],
+    recording: null,
     photos: null,
     ...facts,
   };
@@ -275,6 +276,7 @@ describe('a child who left', () => {
       told_apart: 1,
       try: 2,
       try_event: 8,
+      try_move: 0,
       try_photo: 0,
     });
     expect(JSON.stringify(erasures)).not.toContain('Teal');

@@ -2,7 +2,7 @@ import type { OfficeView, PresentAdult, ToldTry } from '@dotting/contract';
 import { randomUUID } from 'node:crypto';
 import { TryPhoto } from '../src/photos/photo.entity.js';
 import { stripped } from '../src/photos/stripped.js';
-import { eraseChild } from '../src/office/erase.js';
+import { eraseChild } from '../src/nursery/erase.js';
 import { openNursery, putOf, TestDevice, type Nursery, type TestSite } from './nursery.js';
 
 const segment = (marker: number, text: string): Buffer => {

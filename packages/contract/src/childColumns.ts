@@ -56,6 +56,8 @@ export const childColumns = {
   handHelp: { kind: 'one-of', of: schoolChoices.hands, headings: ['hands', 'handoverhand'] },
   /** Digits the child forms in a way of its own: the room’s goes for the others. */
   ownForms: { kind: 'several-of', of: digitFormNames, headings: ['numeralforms', 'forms'] },
+  /** Whether the family agrees to tries being recorded; null until someone has asked. */
+  recording: { kind: 'yes-no', headings: ['consent', 'recordingconsent', 'mayrecord'] },
   /** Whether the family lets what the child writes be photographed; null until someone has asked. */
   photos: { kind: 'yes-no', headings: ['photo', 'photoconsent', 'photographs'] },
 } as const satisfies Readonly<Record<string, ChildColumn>>;

@@ -65,6 +65,9 @@ export class RegisterEntry {
   /** On Today’s list. */
   @IsBoolean()
   isDue: boolean;
+  /** False where the family objects to it. */
+  @IsBoolean()
+  mayRecord: boolean;
 }
 
 /** One thing to do next with a child, and why. */

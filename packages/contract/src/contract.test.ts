@@ -174,6 +174,7 @@ describe('the office', () => {
     touch: null,
     handHelp: null,
     ownForms: [],
+    recording: null,
     photos: null,
   };
   const adult = {

@@ -14,14 +14,7 @@ import {
 } from 'class-validator';
 import type { HeadField } from './headFields.js';
 import { said } from './said.js';
-import {
-  IsFilled,
-  IsLanguageTag,
-  IsMomentWithOffset,
-  IsRecordedMoment,
-  Maybe,
-  OrNull,
-} from './validators.js';
+import { IsFilled, IsLanguageTag, IsMomentWithOffset, Maybe, OrNull } from './validators.js';
 
 /** The rules for a field, in the order in which they are asked. */
 export function rulesOf(field: HeadField): readonly PropertyDecorator[] {
@@ -33,7 +26,7 @@ function ruled(field: HeadField): readonly PropertyDecorator[] {
     case 'id':
       return [IsUUID()];
     case 'moment':
-      return [IsMomentWithOffset(), IsRecordedMoment()];
+      return [IsMomentWithOffset()];
     case 'task':
       return [Matches(/^[a-z][a-z-]{1,39}$/, { message: said((words) => words.invalid.task()) })];
     case 'language':

@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 
 export * from './begin.js';
+export * from './trail.js';
 export * from './signIn.js';
 export * from './here.js';
 export * from './events.js';

@@ -12,7 +12,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { mostRevisions } from './events.js';
-import { IsMomentWithOffset, IsRecordedMoment, IsFilled } from './validators.js';
+import { IsMomentWithOffset, IsFilled } from './validators.js';
 import { said } from './said.js';
 
 /** What a sitting changed: as it was worked out, and in the adult's words. */
@@ -39,7 +39,6 @@ export class PutClosing {
   presence: string;
 
   @IsMomentWithOffset()
-  @IsRecordedMoment()
   closedAt: string;
 
   @IsInt()

@@ -3,6 +3,7 @@ import {
   cues,
   ruledOn,
   type Arrangement,
+  type ChildId,
   type Cue,
   type RuledOn,
   type TraceId,
@@ -134,6 +135,31 @@ export class RulingView extends NewRuling {
   at: string;
 }
 
+/** A try that was recorded for the wrong child goes to the right one. */
+export class MoveTry {
+  @IsUUID('all', { message: said((words) => words.invalid.chooseChild()) })
+  childId: ChildId;
+
+  @IsString()
+  @IsFilled({ message: said((words) => words.invalid.reason()) })
+  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
+  reason: string;
+}
+
+/** Where a try was before. */
+export class MovedView {
+  /** First name of the child it was recorded for; empty where that is not to be seen, or erased. */
+  @IsString()
+  from: string;
+  /** First name of who moved it. */
+  @IsString()
+  by: string;
+  @IsMomentWithOffset()
+  at: string;
+  @IsString()
+  reason: string;
+}
+
 /** Puts one event of a try right: another in its place, or nothing. The original is kept. */
 export class NewAmendment {
   @IsInt()
@@ -177,6 +203,10 @@ export class ToldTry extends StoredTry {
   /** There is a photo of what was written on paper. */
   @IsBoolean()
   hasPhoto: boolean;
+  /** Recorded for another child first: each move, the oldest first. */
+  @ValidateNested({ each: true })
+  @Type(() => MovedView)
+  moved: MovedView[];
   @IsString()
   recorder: string;
   @IsString()

@@ -1,4 +1,4 @@
-import { canBeBorn, canBeTried, dayAfter, longestTryMs } from '@dotting/core';
+import { canBeBorn, dayAfter, longestTryMs } from '@dotting/core';
 import type { Words } from '@dotting/words';
 import { ValidateBy, ValidateIf, type ValidationOptions } from 'class-validator';
 import { said } from './said.js';
@@ -85,13 +85,6 @@ export const IsMomentWithOffset = validator(
 );
 
 const today = (): string => new Date().toISOString().slice(0, 10);
-
-/** When something was recorded, as a device's clock has it. */
-export const IsRecordedMoment = validator(
-  'isRecordedMoment',
-  (value) => typeof value === 'string' && canBeTried(value.slice(0, 10), today()),
-  'recorded',
-);
 
 /** A BCP 47 tag, as far as number words need one. */
 export const IsLanguageTag = validator(

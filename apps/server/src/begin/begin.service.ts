@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import type { BeginNursery, BeginView, ForgottenPassword } from '@dotting/contract';
 import type { StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { hash } from '@node-rs/argon2';
 import { DataSource } from 'typeorm';
 import { removeDemo } from '../demo/removeDemo.js';
 import { AttemptsService } from '../devices/attempts.service.js';
@@ -12,8 +11,9 @@ import { Room } from '../nursery/room.entity.js';
 import { Site } from '../nursery/site.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
+import { hashSecret } from '../devices/secrets.js';
 import { spoken } from '../wording/spoken.js';
-import { useCode } from './oneTimeCodes.js';
+import { useCode } from '../devices/oneTimeCodes.js';
 
 /** Where a request comes from. */
 export interface From {
@@ -50,7 +50,10 @@ export class BeginService {
    */
   async begin(nursery: BeginNursery, from: From): Promise<string> {
     const { site: name, rooms, firstName, lastName, language, removesDemo, oneTimeCode } = nursery;
-    const hashes = { passwordHash: await hash(nursery.password), codeHash: await hash(nursery.code) };
+    const hashes = {
+      passwordHash: await hashSecret(nursery.password),
+      codeHash: await hashSecret(nursery.code),
+    };
     if (from.deviceToken) await this.devices.signOut(from.deviceToken);
     return this.dataSource.transaction(async (manager) => {
       // One after the other: of two that are set up at once only one is the first. A row that is always there.
@@ -91,7 +94,7 @@ export class BeginService {
 
   /** Sets another password by a code from the server; the old one’s stays and devices end. */
   async renewPassword({ code, password }: ForgottenPassword, { address }: From): Promise<void> {
-    const passwordHash = await hash(password);
+    const passwordHash = await hashSecret(password);
     await this.dataSource.transaction(async (manager) => {
       const { staffId } = await this.attempts.guarded(
         `once:${address}`,

@@ -73,8 +73,9 @@ export class ChildrenService {
     const day = today();
     const { parts: glances, behind } = await this.summaries.partOf('glance', children);
     const away = await this.notHere.among(children.map((child) => child.id));
+    const objected = new Set(children.filter((child) => child.recording === false).map(({ id }) => id));
     const looks = [...glances].flatMap(([childId, glance]) =>
-      away.has(childId) ? [] : [{ childId, looks: glance.looks }],
+      away.has(childId) || objected.has(childId) ? [] : [{ childId, looks: glance.looks }],
     );
     const due = dueFor(looks, day, figure.looksInADay);
     const onToday = new Set(due.map((one) => one.childId));
@@ -91,6 +92,7 @@ export class ChildrenService {
         language: languages[0]!,
         lastLook: glances.get(id)?.lastLook ?? null,
         isDue: onToday.has(id),
+        mayRecord: !objected.has(id),
       })),
       due: due.flatMap(({ childId, because, strand, skill, last }) => {
         const ofChild = steps.get(childId);
@@ -186,6 +188,7 @@ export class ChildrenService {
   async change(at: AtWork, childId: ChildId, change: ChildChange): Promise<ChildView> {
     const child = await this.sight.child(at, childId);
     const changed = definedOf(change);
+    if (Object.keys(changed).length === 0) return viewOf(child);
     await this.evidence.changing([childId], (manager) => manager.update(Child, { id: childId }, changed));
     return viewOf({ ...child, ...changed });
   }

@@ -32,7 +32,9 @@ import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
 import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTasksInGroups.js';
 import { Photos1797000000000 } from './migrations/1797000000000-Photos.js';
 import { BeginForReal1797100000000 } from './migrations/1797100000000-BeginForReal.js';
-import { OneTimeCodeRow } from '../begin/oneTimeCode.entity.js';
+import { OneTimeCodeRow } from '../devices/oneTimeCode.entity.js';
+import { TrailRow } from '../trail/trail.entity.js';
+import { TryMove } from '../tries/tryMove.entity.js';
 import { TryPhoto } from '../photos/photo.entity.js';
 import { NotHere1796300000000 } from './migrations/1796300000000-NotHere.js';
 import { WhatNext1795600000000 } from './migrations/1795600000000-WhatNext.js';
@@ -78,6 +80,8 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       OwnThingsRow,
       TryPhoto,
       OneTimeCodeRow,
+      TrailRow,
+      TryMove,
     ],
     migrations: [
       Beginning1764000000000,

@@ -1,6 +1,6 @@
 import type { ChildId } from '@dotting/core';
 import type { EntityManager } from 'typeorm';
-import { eraseChild } from '../office/erase.js';
+import { eraseChild } from '../nursery/erase.js';
 
 const ofRooms = 'room_id IN (SELECT id FROM room WHERE site_id = ?)';
 const ofSite = 'site_id = ?';
@@ -17,6 +17,7 @@ const tables: readonly (readonly [table: string, where: string])[] = [
   ['device', ofSite],
   ['one_time_code', ofSite],
   ['erasure', ofSite],
+  ['trail', ofSite],
   ['language', ofSite],
   ['staff', ofSite],
   ['room', ofSite],

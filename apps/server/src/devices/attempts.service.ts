@@ -1,5 +1,5 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, LessThan } from 'typeorm';
 import { RefusedException } from '../http/refusals.js';
 import { Attempt } from './attempt.entity.js';
 import { spoken } from '../wording/spoken.js';
@@ -8,6 +8,7 @@ import { spoken } from '../wording/spoken.js';
 const free = 3;
 const firstWaitSeconds = 5;
 const longestWaitSeconds = 15 * 60;
+const forgottenMs = 24 * 3_600_000;
 
 /** Seconds to wait after so many wrong ones in a row: 0 0 0 5 10 20 40 … 900. */
 function waitAfter(wrong: number): number {
@@ -29,6 +30,13 @@ export class AttemptsService {
     if (right === null) throw new RefusedException(HttpStatus.UNAUTHORIZED, wrongMessage);
     await this.dataSource.manager.delete(Attempt, { subject });
     return right;
+  }
+
+  /** Who has waited long enough begins anew: unknown addresses leave nothing for good. */
+  async forgetOld(): Promise<void> {
+    await this.dataSource.manager.delete(Attempt, {
+      blockedUntil: LessThan(new Date(Date.now() - forgottenMs)),
+    });
   }
 
   private async begin(subject: string): Promise<void> {

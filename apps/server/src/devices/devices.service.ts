@@ -10,9 +10,8 @@ import type {
 } from '@dotting/contract';
 import type { StaffId } from '@dotting/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
-import { hash, verify } from '@node-rs/argon2';
 import { DataSource, IsNull, type EntityManager } from 'typeorm';
-import { giveCode, useCode } from '../begin/oneTimeCodes.js';
+import { giveCode, useCode } from './oneTimeCodes.js';
 import { notFound, RefusedException } from '../http/refusals.js';
 import { comesIn } from '../sight/sight.service.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
@@ -21,6 +20,7 @@ import { Device } from './device.entity.js';
 import { endElsewhere } from './endElsewhere.js';
 import { Presence } from './presence.entity.js';
 import type { AtDevice, AtWork } from '../common/present.js';
+import { fitsSecret, hashSecret } from './secrets.js';
 import { spoken } from '../wording/spoken.js';
 
 const minuteMs = 60_000;
@@ -39,7 +39,7 @@ const sha256 = (text: string): string => createHash('sha256').update(text).diges
 @Injectable()
 export class DevicesService {
   /** What a password is checked against when no staff has the email, so that both take as long. */
-  private readonly nobodysHash = hash(randomUUID());
+  private readonly nobodysHash = hashSecret(randomUUID());
 
   constructor(
     private readonly dataSource: DataSource,
@@ -64,7 +64,7 @@ export class DevicesService {
       async () => {
         const hashes = accounts.map((one) => one.passwordHash);
         const fits = await Promise.all(
-          (hashes.length > 0 ? hashes : [await this.nobodysHash]).map((one) => verify(one, password)),
+          (hashes.length > 0 ? hashes : [await this.nobodysHash]).map((one) => fitsSecret(one, password)),
         );
         const found = accounts.filter((one, i) => fits[i] && comesIn(one));
         return found.length > 0 ? found : null;
@@ -130,13 +130,13 @@ export class DevicesService {
     const field = which === 'password' ? 'passwordHash' : 'codeHash';
     const staff = await this.dataSource.manager.findOneByOrFail(Staff, { id, siteId: at.siteId });
     await this.attempts.guarded(
-      `${which}:${id}`,
-      async () => ((await verify(staff[field], now)) ? staff : null),
+      which === 'code' ? `code:${id}:${at.deviceId}` : `password:${id}`,
+      async () => ((await fitsSecret(staff[field], now)) ? staff : null),
       which === 'password'
         ? spoken().refusals.notYourPassword()
         : spoken().refusals.wrongCode({ name: firstName }),
     );
-    const changed = { [field]: await hash(next) };
+    const changed = { [field]: await hashSecret(next) };
     await this.dataSource.transaction(async (manager) => {
       await manager.update(Staff, { id }, changed);
       await endElsewhere(manager, at, id);
@@ -193,8 +193,9 @@ export class DevicesService {
     const staff = await this.dataSource.manager.findOneBy(Staff, { id: staffId, siteId: at.siteId });
     if (!staff || !comesIn(staff)) throw notFound('adult');
     await this.attempts.guarded(
-      `code:${staff.id}`,
-      async () => ((await verify(staff.codeHash, code)) ? staff : null),
+      // At this device alone: whoever sends wrong ones from another keeps nobody out here.
+      `code:${staff.id}:${at.deviceId}`,
+      async () => ((await fitsSecret(staff.codeHash, code)) ? staff : null),
       spoken().refusals.wrongCode({ name: staff.firstName }),
     );
     const token = randomBytes(32).toString('base64url');

@@ -8,7 +8,7 @@ import { today } from '../common/today.js';
 import type { AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { Staff } from '../nursery/staff.entity.js';
-import { eraseChild } from './erase.js';
+import { eraseChild } from '../nursery/erase.js';
 import { ErasureRow } from './erasure.entity.js';
 import { same } from './readRow.js';
 import { eraseDay, erasedUnaskedOn } from './register.service.js';

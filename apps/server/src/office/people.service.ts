@@ -9,7 +9,6 @@ import type {
 } from '@dotting/contract';
 import { schoolsOf, groupBy, type StaffId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { hash } from '@node-rs/argon2';
 import { DataSource, In, type EntityManager } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import { OwnTaskRow } from '../own/ownTask.entity.js';
@@ -24,6 +23,7 @@ import { comesIn } from '../sight/sight.service.js';
 import { Site } from '../nursery/site.entity.js';
 import { asAdult, Staff } from '../nursery/staff.entity.js';
 import { StaffRoom } from '../nursery/staffRoom.entity.js';
+import { hashSecret } from '../devices/secrets.js';
 import { spoken } from '../wording/spoken.js';
 import { newId } from '../common/newId.js';
 
@@ -158,7 +158,10 @@ async function newSecrets() {
     code: String(randomInt(0, 10_000)).padStart(4, '0'),
     password: randomBytes(12).toString('base64url'),
   };
-  const hashes = { passwordHash: await hash(secrets.password), codeHash: await hash(secrets.code) };
+  const hashes = {
+    passwordHash: await hashSecret(secrets.password),
+    codeHash: await hashSecret(secrets.code),
+  };
   return { secrets, hashes };
 }
 

@@ -1,6 +1,8 @@
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { Refresher } from '../summaries/refresher.service.js';
+import { AttemptsService } from '../devices/attempts.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
+import { TrailService } from '../trail/trail.service.js';
 import { ErasuresService } from './erasures.service.js';
 
 const hourMs = 3_600_000;
@@ -16,6 +18,8 @@ export class Rounds implements OnModuleDestroy {
     private readonly erasures: ErasuresService,
     private readonly refresher: Refresher,
     private readonly notHere: NotHereToday,
+    private readonly trail: TrailService,
+    private readonly attempts: AttemptsService,
   ) {}
 
   /** Begins the rounds, and resolves when the first is over. Summaries go on being brought up after it. */
@@ -37,6 +41,8 @@ export class Rounds implements OnModuleDestroy {
     try {
       await this.erasures.eraseDue();
       await this.notHere.forgetEarlierDays();
+      await this.trail.forgetOld();
+      await this.attempts.forgetOld();
       await this.refresher.everyone();
     } catch (error) {
       this.log.error(`A round was broken off, and is made again in an hour: ${(error as Error).message}`);

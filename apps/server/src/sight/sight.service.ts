@@ -49,16 +49,22 @@ export class Sight {
 
   /** One child, for an adult who sees it; one who left only for a lead. */
   async child(at: Who, id: ChildId): Promise<Child> {
+    const child = await this.find(at, id);
+    if (!child) throw notFound('child');
+    return child;
+  }
+
+  /** The same; null where there is none to be seen. */
+  async find(at: Who, id: ChildId): Promise<Child | null> {
     const [child, own, named] = await Promise.all([
       this.dataSource.manager.findOneBy(Child, { id, siteId: at.siteId }),
       this.ownRooms(at),
       this.named(at),
     ]);
-    if (!child) throw notFound('child');
+    if (!child) return null;
     const sees =
       own === 'all' || (isHere(child) && (own.has(child.roomId) || named.some((one) => one.id === id)));
-    if (!sees) throw notFound('child');
-    return child;
+    return sees ? child : null;
   }
 
   /** Whether an adult has to do with a child, whether or not both still come. */

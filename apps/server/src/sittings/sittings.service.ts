@@ -3,6 +3,7 @@ import type { ChildId, SittingId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import { clash } from '../http/refusals.js';
+import { placed } from '../tries/clock.js';
 import { MayRecord } from '../tries/mayRecord.js';
 import { Try } from '../tries/try.entity.js';
 import type { Recording } from '../tries/tries.service.js';
@@ -18,7 +19,8 @@ export class SittingsService {
 
   /** Stores how a sitting was closed; the same again, or an older one, changes nothing. */
   async close(at: Recording, id: SittingId, put: PutClosing): Promise<void> {
-    const { childId, recordedBy, presence, closedAt } = put;
+    const { childId, recordedBy, presence } = put;
+    const closedAt = placed('closedAt', put.closedAt, at.behindMs ?? 0);
     // A sitting of which a try is stored was asked about with it.
     const begun = { sittingId: id, childId, recordedBy };
     const isBegun = await this.dataSource.manager.existsBy(Try, begun);

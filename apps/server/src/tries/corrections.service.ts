@@ -1,16 +1,18 @@
-import type { NewAmendment, NewRuling, ToldTry } from '@dotting/contract';
-import { settledEvents, type TraceId } from '@dotting/core';
+import type { MoveTry, NewAmendment, NewRuling, ToldTry } from '@dotting/contract';
+import { settledEvents, type ChildId, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, type EntityManager } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { Evidence } from '../evidence/evidence.service.js';
-import { clash, impossible, notFound } from '../http/refusals.js';
+import { clash, forbidden, impossible, notFound } from '../http/refusals.js';
 import { Sight } from '../sight/sight.service.js';
 import { checkReferences } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { correctionsFrom, eventRowOf, partsOf } from './traces.js';
 import { TriesService } from './tries.service.js';
+import { ToldApart } from './toldApart.entity.js';
 import { Try } from './try.entity.js';
+import { TryMove } from './tryMove.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 import { spoken } from '../wording/spoken.js';
 
@@ -51,17 +53,40 @@ export class CorrectionsService {
     return this.tries.find(at, id);
   }
 
+  /** Gives a try that was recorded for the wrong child to the right one. It is no double of another any more. */
+  async move(at: AtWork, id: TraceId, { childId, reason }: MoveTry): Promise<ToldTry> {
+    const child = await this.sight.child(at, childId);
+    if (child.recording === false)
+      throw forbidden(spoken().refusals.recordingObjected({ name: child.firstName }));
+    await this.changing(
+      at,
+      id,
+      async (manager, { childId: fromChild }) => {
+        if (fromChild === childId) throw clash(spoken().refusals.sameChild(), 'childId');
+        const move = { tryId: id, fromChild, toChild: childId, reason, movedBy: at.adult.id };
+        await manager.insert(TryMove, { ...move, at: new Date().toISOString() });
+        await manager.delete(ToldApart, [{ oneId: id }, { otherId: id }]);
+        await manager.update(Try, { sameAs: id }, { sameAs: null });
+        await manager.update(Try, { id }, { childId, sameAs: null });
+      },
+      [childId],
+    );
+    return this.tries.find(at, id);
+  }
+
   /** Works on a try of the site that has ended, held until it is done. */
   private async changing(
     at: AtWork,
     id: TraceId,
     work: (manager: EntityManager, trial: Try) => Promise<void>,
+    /** Of whom something else is known then too. */
+    others: readonly ChildId[] = [],
   ): Promise<void> {
     const found = await this.dataSource.manager.findOneBy(Try, { id, child: { siteId: at.siteId } });
     if (!found) throw notFound('try');
     await this.sight.child(at, found.childId);
     if (found.ended === null) throw clash(spoken().refusals.stillGoing());
-    await this.evidence.changing([found.childId], async (manager) => {
+    await this.evidence.changing([found.childId, ...others], async (manager) => {
       const held = { where: { id }, lock: { mode: 'pessimistic_write' } } as const;
       await work(manager, await manager.findOneOrFail(Try, held));
     });

@@ -64,6 +64,8 @@ export class MayRecord {
       throw forbidden(spoken().refusals.adultLeft({ name: staff.firstName }));
     if (!child) throw notFound('child');
     if (isBegun) return;
+    if (child.recording === false)
+      throw forbidden(spoken().refusals.recordingObjected({ name: child.firstName }));
     if (child.leftOn !== null && day > child.leftOn)
       throw forbidden(spoken().refusals.childLeft({ name: child.firstName }));
     if (!(await this.sight.sees(staff, child)))

@@ -1,9 +1,18 @@
-import { DoubleAnswer, NewAmendment, NewRuling, PutTry, ToldTry, TryStored } from '@dotting/contract';
+import {
+  DoubleAnswer,
+  MoveTry,
+  NewAmendment,
+  NewRuling,
+  PutTry,
+  ToldTry,
+  TryStored,
+} from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Headers, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Delivery, For, Present, type AtDevice, type AtWork } from '../common/present.js';
+import { behindBy, clockHeader } from './clock.js';
 import { CorrectionsService } from './corrections.service.js';
 import { DoublesService } from './doubles.service.js';
 import { TriesService } from './tries.service.js';
@@ -24,8 +33,13 @@ export class TriesController {
   @ApiOkResponse({ type: TryStored })
   @Does('Stores a try as far as it has gone; sent again it changes nothing')
   @Refuses(409, 422)
-  put(@Present() at: AtDevice, @Param('id', Id) id: TraceId, @Body() body: PutTry): Promise<TryStored> {
-    return this.tries.put(at, id, body);
+  put(
+    @Present() at: AtDevice,
+    @Param('id', Id) id: TraceId,
+    @Body() body: PutTry,
+    @Headers(clockHeader) clock: string | undefined,
+  ): Promise<TryStored> {
+    return this.tries.put({ ...at, behindMs: behindBy(clock) }, id, body);
   }
 
   @Get(':id')
@@ -51,6 +65,15 @@ export class TriesController {
   @Refuses(409)
   rule(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: NewRuling): Promise<ToldTry> {
     return this.corrections.rule(at, id, body);
+  }
+
+  @For('lead', 'practitioner')
+  @Put(':id/child')
+  @ApiOkResponse({ type: ToldTry })
+  @Does('Gives a try that was recorded for the wrong child to the right one')
+  @Refuses(409)
+  move(@Present() at: AtWork, @Param('id', Id) id: TraceId, @Body() body: MoveTry): Promise<ToldTry> {
+    return this.corrections.move(at, id, body);
   }
 
   @Post(':id/double')

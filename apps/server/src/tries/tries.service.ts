@@ -1,5 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
-import { headFieldNames, headFields, type PutTry, type ToldTry, type TryStored } from '@dotting/contract';
+import {
+  headFieldNames,
+  headFields,
+  type MovedView,
+  type PutTry,
+  type ToldTry,
+  type TryStored,
+} from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
@@ -11,10 +18,12 @@ import { Sight } from '../sight/sight.service.js';
 import { checkHead, newEvents, notOnShelf } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { today } from '../common/today.js';
+import { placed } from './clock.js';
 import { MayRecord } from './mayRecord.js';
 import { toldOf } from './told.js';
 import { endedTraces, eventRowOf, eventsOf, headOf, partsOf, rowOf, storedOf, traceOf } from './traces.js';
 import { Try } from './try.entity.js';
+import { TryMove } from './tryMove.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 import { spoken } from '../wording/spoken.js';
 
@@ -22,7 +31,10 @@ import { spoken } from '../wording/spoken.js';
 const deadlockRetries = 3;
 
 /** The device at which something was recorded. */
-export type Recording = Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'>;
+export type Recording = Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'> & {
+  /** How far its clock is behind the server's, in ms. */
+  readonly behindMs?: number;
+};
 
 @Injectable()
 export class TriesService {
@@ -38,24 +50,43 @@ export class TriesService {
    * Stores a try as far as it has gone, in one transaction: all of what was sent or nothing. The same
    * request sent again, or again in parts, leaves the same try.
    */
-  async put(at: Recording, id: TraceId, put: PutTry): Promise<TryStored> {
+  async put(at: Recording, id: TraceId, sent: PutTry): Promise<TryStored> {
+    const { manager } = this.dataSource;
+    const kept = await manager.findOneBy(Try, { id });
+    // The device does not know yet that it was moved.
+    const isMoved =
+      kept !== null &&
+      kept.childId !== sent.childId &&
+      (await manager.existsBy(TryMove, { tryId: id, fromChild: sent.childId }));
+    const startedByDevice = kept ? kept.startedByDevice : at.behindMs ? sent.startedAt : null;
+    const put = {
+      ...sent,
+      ...(isMoved && { childId: kept.childId }),
+      // Placed once, by the clocks as they were at the first contact.
+      startedAt:
+        kept && sent.startedAt === startedByDevice
+          ? kept.startedAt
+          : placed('startedAt', sent.startedAt, kept ? 0 : (at.behindMs ?? 0)),
+    };
     checkHead(put, await this.own.among(at.siteId, put.own, notOnShelf(put)));
     const { childId, recordedBy, presence, startedAt } = put;
-    const isBegun = await this.dataSource.manager.existsBy(Try, { id, childId, recordedBy });
+    const isBegun = kept !== null && kept.childId === childId && kept.recordedBy === recordedBy;
     await this.mayRecord.check(at, { childId, recordedBy, presence, at: startedAt }, isBegun);
     for (let retry = 0; ; retry++) {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
-        return await this.evidence.changing(children, (manager) => this.putWithin(manager, id, put));
+        return await this.evidence.changing(children, (manager) =>
+          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice }),
+        );
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
       }
     }
   }
 
-  private async putWithin(manager: EntityManager, id: TraceId, put: PutTry): Promise<TryStored> {
-    const sent = rowOf(id, put);
+  private async putWithin(manager: EntityManager, put: PutTry, sent: Try): Promise<TryStored> {
+    const { id } = sent;
     // Updating nothing on a duplicate locks its row at once: two sendings wait for each other, not in a ring.
     await manager.createQueryBuilder().insert().into(Try).values(sent).orUpdate(['id'], ['id']).execute();
     const kept = await manager.findOneOrFail(Try, { where: { id }, lock: { mode: 'pessimistic_write' } });
@@ -85,10 +116,11 @@ export class TriesService {
     });
     if (!found) throw notFound('try');
     await this.sight.child(at, found.childId);
-    const [events, rulings, hasPhoto] = await Promise.all([
+    const [events, rulings, hasPhoto, moved] = await Promise.all([
       manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } }),
       manager.find(RulingRow, { where: { tryId: id }, order: { id: 'ASC' }, relations: { staff: true } }),
       manager.existsBy('try_photo', { tryId: id }),
+      this.movesOf(at, id),
     ]);
     const trace = traceOf(found, found.ended ?? 'interrupted', events, rulings);
     return {
@@ -96,9 +128,27 @@ export class TriesService {
       ended: found.ended,
       revision: found.revision,
       hasPhoto,
+      moved,
       recorder: found.recorder?.firstName ?? '',
       told: toldOf({ ...trace, ended: found.ended ?? 'finished' }, today()),
     };
+  }
+
+  /** Where a try was before; the name of a child whom the adult does not see is not told. */
+  private async movesOf(at: AtWork, tryId: TraceId): Promise<MovedView[]> {
+    const moves = await this.dataSource.manager.find(TryMove, {
+      where: { tryId },
+      order: { id: 'ASC' },
+      relations: { staff: true },
+    });
+    return Promise.all(
+      moves.map(async ({ fromChild, staff, at: moment, reason }) => ({
+        from: (await this.sight.find(at, fromChild))?.firstName ?? '',
+        by: staff?.firstName ?? '',
+        at: moment,
+        reason,
+      })),
+    );
   }
 
   /** The ended tries of these children, oldest first; the caller has seen to it that they are of the site. */

@@ -101,6 +101,10 @@ export class Try extends (HeadColumns as abstract new () => HeadRow) {
   @Column({ name: 'same_as', type: 'uuid', nullable: true })
   sameAs: TraceId | null;
 
+  /** When it began by the device's own clock, where that was wrong; else null. */
+  @Column({ name: 'started_by_device', type: 'varchar', length: 35, nullable: true })
+  startedByDevice: string | null;
+
   /** Counts the changes of the head on the device: an older head never replaces a newer. */
   @Column({ type: 'int' })
   revision: number;

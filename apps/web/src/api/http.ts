@@ -1,5 +1,6 @@
 import type { FieldRefusal, Refusal } from '@dotting/contract';
 import { words } from '../wording/words.js';
+import { noteServerClock } from './clock.js';
 
 /** The server's no, in words for the reader. */
 export class Refused extends Error {
@@ -53,12 +54,15 @@ export async function request<Answer>(method: Method, path: string, body?: objec
     signal: AbortSignal.timeout(patienceMs),
     headers: {
       'accept-language': words.language,
+      // What is recorded here is placed by the server’s clock.
+      'x-device-clock': String(Date.now()),
       ...(body && { 'content-type': 'application/json' }),
     },
     ...(body && { body: JSON.stringify(body) }),
   }).catch(() => {
     throw new NoConnection();
   });
+  noteServerClock(response.headers.get('date'), Date.now());
   if (response.status === 204) return undefined as Answer;
   const answer: unknown = await response.json().catch(() => {
     throw new NoConnection();

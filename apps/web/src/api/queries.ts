@@ -1,4 +1,5 @@
 import type {
+  BeginView,
   ChildPage,
   GroupTimesView,
   InkView,
@@ -65,4 +66,10 @@ export const officeQuery = queryOptions({
 export const devicesQuery = queryOptions({
   queryKey: ['devices'],
   queryFn: () => request<Device[]>('GET', 'devices'),
+});
+
+/** Whether the demo nursery is here, and whether the first of one’s own can be set up. */
+export const beginQuery = queryOptions({
+  queryKey: ['begin'],
+  queryFn: () => request<BeginView>('GET', 'begin'),
 });

@@ -8,7 +8,7 @@ import { headingFont, narrow, slim } from '../common/theme.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { SearchButton } from '../search/SearchButton.js';
 import { words } from '../wording/words.js';
-import { DemoTag } from '../begin/DemoTag.js';
+import { DemoTag } from './DemoTag.js';
 import { AdultMenu } from './AdultMenu.js';
 
 const ChildrenDrawer = later(async () => (await import('./ChildrenDrawer.js')).ChildrenDrawer);

@@ -169,6 +169,10 @@ export const router = createBrowserRouter([
                     path: 'left',
                     lazy: async () => ({ Component: (await import('../office/Left.js')).Left }),
                   },
+                  {
+                    path: 'trail',
+                    lazy: async () => ({ Component: (await import('../office/TrailPage.js')).TrailPage }),
+                  },
                 ],
               },
             ],

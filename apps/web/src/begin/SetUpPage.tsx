@@ -9,14 +9,13 @@ import { useQuery } from '@tanstack/react-query';
 import { FormProvider, useForm, useFormContext, useWatch } from 'react-hook-form';
 import { Link, useNavigate } from 'react-router';
 import { request } from '../api/http.js';
-import { queryClient } from '../api/queries.js';
+import { beginQuery, queryClient } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { Plain } from '../common/Plain.js';
 import { sending } from '../common/sending.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { leaveNothingBehind } from '../entrance/signedOut.js';
 import { words } from '../wording/words.js';
-import { beginQuery } from './beginQuery.js';
 
 /** A nursery of one’s own: its rooms and its first lead. This device is signed in there. */
 export function SetUpPage() {

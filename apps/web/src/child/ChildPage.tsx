@@ -50,17 +50,23 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
     <Box sx={page}>
       <Heading page={data} />
       <Box sx={act}>
-        <Button
-          component={Link}
-          to={`/sit/${id}`}
-          variant="contained"
-          color="primary"
-          size="large"
-          sx={{ flex: '1 1 11rem' }}
-        >
-          {words.common.sitDownWith({ name: data.child.firstName })}
-        </Button>
-        <AllRound childId={id} usual={data.schools.number} />
+        {data.child.recording === false ? (
+          <Notice>{words.child.recordingObjected({ name: data.child.firstName })}</Notice>
+        ) : (
+          <>
+            <Button
+              component={Link}
+              to={`/sit/${id}`}
+              variant="contained"
+              color="primary"
+              size="large"
+              sx={{ flex: '1 1 11rem' }}
+            >
+              {words.common.sitDownWith({ name: data.child.firstName })}
+            </Button>
+            <AllRound childId={id} usual={data.schools.number} />
+          </>
+        )}
         <Button onClick={() => window.print()}>{words.common.print()}</Button>
       </Box>
       <Box sx={{ gridArea: 'known' }}>

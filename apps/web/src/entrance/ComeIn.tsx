@@ -8,7 +8,7 @@ import { useState } from 'react';
 import { NoConnection, request } from '../api/http.js';
 import { narrow, palette } from '../common/theme.js';
 import { CodePad } from './CodePad.js';
-import { comeInOffline, keepProof } from './offlineCode.js';
+import { comeInOffline, rememberCode } from './offlineCode.js';
 import { noteLife, rememberEntrance } from './stay.js';
 import { words } from '../wording/words.js';
 
@@ -31,7 +31,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
     noteLife(Date.now());
     try {
       const adult = await request<PresentAdult>('POST', 'adult', { staffId: chosen.id, code });
-      await keepProof(adult, code);
+      await rememberCode(adult, code);
       await onEnter(adult);
     } catch (error) {
       if (!(error instanceof NoConnection))

@@ -1,20 +1,27 @@
 import type { PresentAdult } from '@dotting/contract';
-import { keepAdult, keptAdult, type CodeProof } from '../outbox/database.js';
+import { keepAdult } from '../outbox/database.js';
 import { words } from '../wording/words.js';
 
-/** PBKDF2 rounds: about a third of a second on a small tablet. */
-const rounds = 310_000;
 const freeAttempts = 3;
 const firstWaitMs = 5_000;
 
-/** Browsers compute this on a secure address only (https or this machine). */
-const canProve = (): boolean => 'subtle' in crypto;
+interface LastIn {
+  readonly adult: PresentAdult;
+  readonly code: string;
+  readonly wrong: number;
+  readonly blockedUntil: number;
+}
 
-/** Keeps what lets this adult come back in without the server. */
-export async function keepProof(adult: PresentAdult, code: string): Promise<void> {
-  const salt = crypto.getRandomValues(new Uint8Array(16));
-  const proof = canProve() ? { salt, hash: await hashOf(code, salt), wrong: 0, blockedUntil: 0 } : undefined;
-  await keepAdult({ adult, locked: false, ...(proof && { proof }) });
+/**
+ * Who came in last while this page was open, and by which code. It stands in the page’s memory alone: on the
+ * device nothing is kept that a code could be guessed from, and once the page is closed only the server can tell.
+ */
+let last: LastIn | null = null;
+
+/** Keeps who is here, and what lets her come back in without the server. */
+export async function rememberCode(adult: PresentAdult, code: string): Promise<void> {
+  last = { adult, code, wrong: 0, blockedUntil: 0 };
+  await keepAdult({ adult, locked: false });
 }
 
 export type OfflineAnswer =
@@ -23,41 +30,26 @@ export type OfflineAnswer =
 
 /** Checks the code of whoever was last here, with no server to ask; wrong ones are slowed here too. */
 export async function comeInOffline(staffId: string, code: string, nowMs: number): Promise<OfflineAnswer> {
-  const kept = await keptAdult();
-  if (!kept?.proof || kept.adult.id !== staffId) {
-    const who = kept?.proof
-      ? words.entrance.offlineOne({ name: kept.adult.firstName })
+  if (last?.adult.id !== staffId) {
+    const who = last
+      ? words.entrance.offlineOne({ name: last.adult.firstName })
       : words.entrance.offlineNobody();
     return { kind: 'no', message: who };
   }
-  const { proof } = kept;
-  if (proof.blockedUntil > nowMs) {
-    const seconds = Math.ceil((proof.blockedUntil - nowMs) / 1000);
+  if (last.blockedUntil > nowMs) {
+    const seconds = Math.ceil((last.blockedUntil - nowMs) / 1000);
     return { kind: 'no', message: words.entrance.wait({ n: seconds }) };
   }
-  const hash = await hashOf(code, proof.salt);
-  if (hash.every((byte, i) => byte === proof.hash[i])) {
-    await keepAdult({ ...kept, locked: false, proof: { ...proof, wrong: 0, blockedUntil: 0 } });
-    return { kind: 'welcome', adult: kept.adult };
+  if (code === last.code) {
+    await rememberCode(last.adult, code);
+    return { kind: 'welcome', adult: last.adult };
   }
-  await keepAdult({ ...kept, proof: afterWrong(proof, nowMs) });
-  return { kind: 'no', message: words.entrance.wrongCode({ name: kept.adult.firstName }) };
+  last = afterWrong(last, nowMs);
+  return { kind: 'no', message: words.entrance.wrongCode({ name: last.adult.firstName }) };
 }
 
-function afterWrong(proof: CodeProof, nowMs: number): CodeProof {
-  const wrong = proof.wrong + 1;
+function afterWrong(before: LastIn, nowMs: number): LastIn {
+  const wrong = before.wrong + 1;
   const waitMs = wrong <= freeAttempts ? 0 : firstWaitMs * 2 ** Math.min(8, wrong - freeAttempts - 1);
-  return { ...proof, wrong, blockedUntil: nowMs + waitMs };
-}
-
-async function hashOf(code: string, salt: Uint8Array<ArrayBuffer>): Promise<Uint8Array<ArrayBuffer>> {
-  const key = await crypto.subtle.importKey('raw', new TextEncoder().encode(code), 'PBKDF2', false, [
-    'deriveBits',
-  ]);
-  const bits = await crypto.subtle.deriveBits(
-    { name: 'PBKDF2', hash: 'SHA-256', salt, iterations: rounds },
-    key,
-    256,
-  );
-  return new Uint8Array(bits);
+  return { ...before, wrong, blockedUntil: nowMs + waitMs };
 }

@@ -1,7 +1,7 @@
 import type { ComeIn, PresentAdult } from '@dotting/contract';
 import { isNoForGood, Refused, request } from '../api/http.js';
 import { keepLeft, keepLocked, keptAdult } from '../outbox/database.js';
-import { keepProof } from './offlineCode.js';
+import { rememberCode } from './offlineCode.js';
 
 /** After so long without a touch, in ms, the screen locks, and keeps what is under way. */
 export const idleAfterMs = 2 * 60_000;
@@ -90,7 +90,7 @@ export async function comeInAgain(): Promise<PresentAdult | null> {
   const { code } = entrance;
   try {
     const adult = await request<PresentAdult>('POST', 'adult', entrance);
-    await keepProof(adult, code);
+    await rememberCode(adult, code);
     entrance = null;
     return adult;
   } catch (error) {

@@ -27,6 +27,7 @@ export function OfficePage() {
           <NavLink to="/office/file">{words.office.importList()}</NavLink>
           <NavLink to="/office/people">{words.office.roomsAndStaff()}</NavLink>
           <NavLink to="/office/left">{words.erasing.left()}</NavLink>
+          <NavLink to="/office/trail">{words.trail.title()}</NavLink>
         </Box>
       </Box>
       <Outlet context={data} />

@@ -8,7 +8,7 @@ import { useOutletContext } from 'react-router';
 import { v4 as uuid } from 'uuid';
 import { AdultLine } from './AdultLine.js';
 import { NewAdultForm } from './NewAdultForm.js';
-import { RemoveDemo } from '../begin/RemoveDemo.js';
+import { RemoveDemo } from './RemoveDemo.js';
 import { RoomLine } from './RoomLine.js';
 import { words } from '../wording/words.js';
 

@@ -29,20 +29,12 @@ export interface KeptClosing {
   readonly refused?: string;
 }
 
-/** Who was last at this device, and what proves a code without the server. */
+/** Who was last at this device. */
 export interface KeptAdult {
   readonly adult: PresentAdult;
   readonly locked: boolean;
   /** The stay that is over here, and of which the server has not heard that yet. */
   readonly leaving?: string;
-  readonly proof?: CodeProof;
-}
-
-export interface CodeProof {
-  readonly salt: Uint8Array<ArrayBuffer>;
-  readonly hash: Uint8Array<ArrayBuffer>;
-  readonly wrong: number;
-  readonly blockedUntil: number;
 }
 
 interface Schema extends DBSchema {
@@ -57,15 +49,17 @@ interface Schema extends DBSchema {
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
 
 export function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('dotting', 2, {
+  opened ??= openDB<Schema>('dotting', 3, {
     upgrade: (db, before) => {
-      db.createObjectStore('closings', { keyPath: 'id' });
+      // An earlier version kept what a code could be guessed from.
+      if (before > 0) db.deleteObjectStore('adult');
+      db.createObjectStore('adult');
+      if (before < 2) db.createObjectStore('closings', { keyPath: 'id' });
       if (before > 0) return;
       db.createObjectStore('tries', { keyPath: 'id' });
       db.createObjectStore('events', { keyPath: ['tryId', 'seq'] });
       db.createObjectStore('sittings', { keyPath: 'key' });
       db.createObjectStore('device');
-      db.createObjectStore('adult');
     },
   });
   return opened;

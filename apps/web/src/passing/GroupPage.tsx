@@ -28,7 +28,14 @@ export function GroupPage() {
   const room = useOutletContext<Room | undefined>();
   const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   if (!data || !room) return <Notice>{words.passing.noChildren()}</Notice>;
-  return <Group key={room.id} roomId={room.id} register={data.register} notHere={data.notHere} />;
+  return (
+    <Group
+      key={room.id}
+      roomId={room.id}
+      register={data.register.filter(({ mayRecord }) => mayRecord)}
+      notHere={data.notHere}
+    />
+  );
 }
 
 interface GroupProps {

@@ -81,11 +81,18 @@ export function PassingPage() {
         )}
       </Box>
       <Row label={words.passing.who()}>
-        {data.register.map((one) => (
-          <Button key={one.id} aria-pressed={one.id === child?.id} onClick={() => setChild(one)} size="large">
-            {one.firstName}
-          </Button>
-        ))}
+        {data.register
+          .filter(({ mayRecord }) => mayRecord)
+          .map((one) => (
+            <Button
+              key={one.id}
+              aria-pressed={one.id === child?.id}
+              onClick={() => setChild(one)}
+              size="large"
+            >
+              {one.firstName}
+            </Button>
+          ))}
       </Row>
       <Row label={words.passing.what()}>
         {seenSkills.map((one) => (

@@ -28,7 +28,14 @@ export function ShowOfHands() {
   const room = useOutletContext<Room | undefined>();
   const { data } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   if (!data) return <Notice>{words.passing.noChildren()}</Notice>;
-  return <Hands key={room!.id} roomId={room!.id} register={data.register} notHere={data.notHere} />;
+  return (
+    <Hands
+      key={room!.id}
+      roomId={room!.id}
+      register={data.register.filter(({ mayRecord }) => mayRecord)}
+      notHere={data.notHere}
+    />
+  );
 }
 
 interface HandsProps {

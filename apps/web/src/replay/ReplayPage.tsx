@@ -16,6 +16,7 @@ import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
 import { AmendStep } from './AmendStep.js';
 import { Photo } from './Photo.js';
+import { MoveTry } from './MoveTry.js';
 import { Overrule } from './Overrule.js';
 import { ReplayTray } from './ReplayTray.js';
 import { sayEvent } from '../amending/sayEvent.js';
@@ -42,7 +43,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
   const [speed, setSpeed] = useState<Speed>('1');
   const { done, isPlaying, play, pause, goTo } = usePlayback(steps, Number(speed), tried.whole === true);
   const now = steps[done - 1];
-  const [righting, setRighting] = useState<'event' | 'reading'>();
+  const [righting, setRighting] = useState<'event' | 'reading' | 'child'>();
   const { adult } = useHere();
   const mayRight = adult.role !== 'assistant' && tried.ended !== null;
   const amended = tried.events.filter(
@@ -56,6 +57,16 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
           {sayMoment(tried.startedAt)}, {tried.recorder}
         </Typography>
         <Typography sx={{ mt: 0.5 }}>{tried.told}</Typography>
+        {tried.moved.map(({ from, by, at, reason }) => (
+          <Typography key={at} variant="body2" color="textSecondary">
+            {words.replay.moved({
+              from: from || words.replay.anotherChild(),
+              by,
+              moment: sayMoment(at),
+              reason,
+            })}
+          </Typography>
+        ))}
         {amended.length > 0 && (
           <Typography variant="body2" color="textSecondary">
             {words.replay.corrected({ n: amended.length })}
@@ -93,6 +104,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
               {words.replay.correctStep()}
             </Button>
             <Button onClick={() => setRighting('reading')}>{words.replay.changeResult()}</Button>
+            <Button onClick={() => setRighting('child')}>{words.replay.wrongChild()}</Button>
           </>
         )}
         {tried.set.layout?.writing && <SaveInk tried={tried} />}
@@ -109,6 +121,7 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
           onDone={() => setRighting(undefined)}
         />
       )}
+      {righting === 'child' && <MoveTry tried={tried} onDone={() => setRighting(undefined)} />}
       {righting === 'reading' && <Overrule tried={tried} onDone={() => setRighting(undefined)} />}
       <Box
         role="group"

@@ -10,7 +10,7 @@ import { request } from '../api/http.js';
 import { FieldsForm } from '../common/FieldsForm.js';
 import { useHere } from '../common/here.js';
 import { sending } from '../common/sending.js';
-import { keepProof } from '../entrance/offlineCode.js';
+import { rememberCode } from '../entrance/offlineCode.js';
 import { words } from '../wording/words.js';
 
 type Change = OwnCode & OwnPassword;
@@ -33,7 +33,7 @@ export function OwnSecrets() {
         change={words.settings.changeCode()}
         changed={words.settings.codeChanged()}
         // Without a network she comes in with the new one.
-        onChanged={(code) => keepProof(adult, code)}
+        onChanged={(code) => rememberCode(adult, code)}
       />
       <OwnSecret
         which="password"

@@ -3,7 +3,7 @@ import type { TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
-import { useLocation, useNavigate, useParams } from 'react-router';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import { childQuery, inkQuery, queryClient } from '../api/queries.js';
 import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
@@ -61,6 +61,15 @@ export function SittingPage() {
     return (
       <Box sx={{ p: 4 }}>
         <Notice onRetry={() => void refetch()}>{words.sitting.offlineNew({ problem: error.message })}</Notice>
+      </Box>
+    );
+  }
+  const objected = stores?.map((store) => store.read().child).find(({ recording }) => recording === false);
+  if (objected) {
+    return (
+      <Box sx={{ p: 4 }}>
+        <Notice>{words.child.recordingObjected({ name: objected.firstName })}</Notice>
+        <Link to={`/children/${objected.id}`}>{objected.firstName}</Link>
       </Box>
     );
   }

@@ -18,16 +18,18 @@ export function SeveralAtTable({ today }: { readonly today: TodayView }) {
         {words.today.groupIntro({ n: mostAtTable })}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75, my: 1 }}>
-        {today.register.map(({ id, firstName }) => (
-          <Button
-            key={id}
-            aria-pressed={chosen.includes(id)}
-            disabled={chosen.length === mostAtTable && !chosen.includes(id)}
-            onClick={() => toggle(id)}
-          >
-            {firstName}
-          </Button>
-        ))}
+        {today.register
+          .filter(({ mayRecord }) => mayRecord)
+          .map(({ id, firstName }) => (
+            <Button
+              key={id}
+              aria-pressed={chosen.includes(id)}
+              disabled={chosen.length === mostAtTable && !chosen.includes(id)}
+              onClick={() => toggle(id)}
+            >
+              {firstName}
+            </Button>
+          ))}
       </Box>
       {chosen.length > 1 && (
         <Button component={Link} to={`/sit/${chosen.join('+')}`} variant="contained" color="primary">

@@ -7,7 +7,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { FirstSteps } from '../begin/FirstSteps.js';
+import { FirstSteps } from './FirstSteps.js';
 import { sayDay, sayMoment } from '../common/days.js';
 import { useHere } from '../common/here.js';
 import { LeftOut } from '../common/LeftOut.js';
@@ -21,6 +21,7 @@ import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
 import { ToSetOut } from './ToSetOut.js';
 import { Waiting } from './Waiting.js';
+import { WrongClock } from './WrongClock.js';
 import { words } from '../wording/words.js';
 
 /** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
@@ -39,6 +40,7 @@ export function TodayPage() {
       <Typography color="textSecondary" sx={{ mb: 2 }}>
         {words.today.title({ room: room.name })}
       </Typography>
+      <WrongClock />
       <Waiting />
       {room.schools.week === 'one' && (
         <Typography sx={{ mb: 1 }}>

@@ -1,4 +1,6 @@
 export default {
+  recordingObjected:
+    'The family objects to recording: nothing is kept of {name} from now on. You can change that below.',
   hand: '{hand, select, left {left hand} other {right hand}}',
   about: 'About {name}',
   allergies: 'Allergies: {allergies}',

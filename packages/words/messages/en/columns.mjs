@@ -16,5 +16,6 @@ export default {
   touch: 'Reads numerals',
   handHelp: 'Help with the hands',
   ownForms: 'Own numeral forms',
+  recording: 'Recording tries',
   photos: 'Photos of what they write',
 };

@@ -11,7 +11,8 @@ export default {
   password: 'Password',
   signIn: 'Sign this device in',
   offlineOne: 'No connection to the server: only {name}, who was here last, can come in.',
-  offlineNobody: 'No connection to the server: nobody can come in now.',
+  offlineNobody:
+    'No connection to the server: nobody can come in now. Everything recorded is safe on this device.',
   wait: 'Too many wrong codes. Wait {n, plural, one {1 second} other {# seconds}}, then try again.',
   wrongCode: 'That code isn’t {name}’s.',
 };

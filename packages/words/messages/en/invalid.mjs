@@ -28,6 +28,7 @@ export default {
   email: 'Enter the email address as name@place.example.',
   leavingDay: 'Enter the day of leaving as a real date.',
   leavingFarOff: 'This day of leaving is more than ten years away. Check the year.',
+  chooseChild: 'Choose the child it was.',
   chooseRoom: 'Choose a room.',
   lastDay: 'Enter the last day as a real date, or leave it empty.',
   lastDayFarOff: 'This last day is more than ten years away. Check the year.',

@@ -9,6 +9,11 @@ export default {
     yes: 'still mouths things',
     no: 'doesn’t',
   },
+  recording: {
+    unsaid: 'not asked yet',
+    yes: 'the family agrees',
+    no: 'the family objects',
+  },
   photos: {
     unsaid: 'not asked yet',
     yes: 'the family agrees',

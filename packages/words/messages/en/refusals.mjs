@@ -2,6 +2,7 @@ export default {
   badAddress: 'This address cannot be read.',
   tooManyWrong:
     'Too many wrong attempts. Wait {n, plural, one {1 second} other {# seconds}}, then try again.',
+  otherPage: 'This was sent from another page, and nothing was done. Open Dotting itself and try again.',
   notYourRole: 'Your role does not allow this. Ask the lead.',
   wrongPassword: 'That email address and password don’t go together.',
   wrongCode: 'That code isn’t {name}’s.',
@@ -18,6 +19,9 @@ export default {
   notJson: 'Send the request as JSON.',
   photosOff: 'Photos are off in this room. A lead can allow them under Settings, Ways of the room.',
   photosObjected: '{name}’s family objects to photos, so none can be kept.',
+  recordingObjected:
+    '{name}’s family objects to recording, so nothing is kept. A lead or practitioner can change that on the child’s page.',
+  sameChild: 'It is this child’s already. Choose another.',
   noJpeg: 'this is no JPEG',
   notFound: {
     adult: 'There is no such adult here.',

@@ -1,4 +1,6 @@
 export default {
+  recordingObjected:
+    'La familia se opone a que se anote: desde ahora no se guarda nada de {name}. Se cambia más abajo.',
   hand: '{hand, select, left {mano izquierda} other {mano derecha}}',
   about: 'Sobre {name}',
   allergies: 'Alergias: {allergies}',

@@ -16,5 +16,6 @@ export default {
   touch: 'Lee las cifras',
   handHelp: 'Ayuda con las manos',
   ownForms: 'Cifras a su manera',
+  recording: 'Anotar intentos',
   photos: 'Fotos de lo que escribe',
 };

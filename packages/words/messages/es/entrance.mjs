@@ -11,7 +11,8 @@ export default {
   password: 'Contraseña',
   signIn: 'Conectar este dispositivo',
   offlineOne: 'Sin conexión con el servidor: solo puede entrar {name}, que fue quien estuvo por última vez.',
-  offlineNobody: 'Sin conexión con el servidor: ahora no puede entrar nadie.',
+  offlineNobody:
+    'Sin conexión con el servidor: ahora no puede entrar nadie. Todo lo anotado está a salvo en este dispositivo.',
   wait: 'Demasiados códigos equivocados. Espera {n, plural, one {1 segundo} other {# segundos}} y prueba otra vez.',
   wrongCode: 'Ese código no es el de {name}.',
 };

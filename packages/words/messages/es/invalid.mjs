@@ -28,6 +28,7 @@ export default {
   email: 'Escribe el correo como nombre@lugar.example.',
   leavingDay: 'Escribe el día en que se va como un día del calendario.',
   leavingFarOff: 'Ese día queda a más de diez años. Mira el año.',
+  chooseChild: 'Elige de qué peque era.',
   chooseRoom: 'Elige una sala.',
   lastDay: 'Escribe el último día como un día del calendario, o déjalo vacío.',
   lastDayFarOff: 'Ese último día queda a más de diez años. Mira el año.',

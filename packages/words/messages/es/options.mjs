@@ -9,6 +9,11 @@ export default {
     yes: 'aún se las lleva a la boca',
     no: 'no',
   },
+  recording: {
+    unsaid: 'aún sin preguntar',
+    yes: 'la familia está de acuerdo',
+    no: 'la familia se opone',
+  },
   photos: {
     unsaid: 'sin preguntar',
     yes: 'la familia acepta',

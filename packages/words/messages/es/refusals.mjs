@@ -2,6 +2,7 @@ export default {
   badAddress: 'Esta dirección no se puede leer.',
   tooManyWrong:
     'Demasiados intentos fallidos. Espera {n, plural, one {1 segundo} other {# segundos}} y prueba otra vez.',
+  otherPage: 'Esto vino de otra página y no se hizo nada. Abre Dotting y prueba otra vez.',
   notYourRole: 'Tu función no permite esto. Pregunta a la dirección.',
   wrongPassword: 'Ese correo y esa contraseña no van juntos.',
   wrongCode: 'Ese código no es el de {name}.',
@@ -18,6 +19,9 @@ export default {
   notJson: 'Envía la petición como JSON.',
   photosOff: 'En esta aula no se hacen fotos. Quien dirige puede permitirlas en Ajustes, Maneras del aula.',
   photosObjected: 'La familia de {name} no quiere fotos: no se guarda ninguna.',
+  recordingObjected:
+    'La familia de {name} se opone a que se anote, así que no se guarda nada. Se cambia en la página del peque.',
+  sameChild: 'Ya es de este peque. Elige otro.',
   noJpeg: 'esto no es un JPEG',
   notFound: {
     adult: 'Aquí no hay esa persona.',

@@ -5,10 +5,9 @@ import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { request } from '../api/http.js';
-import { queryClient } from '../api/queries.js';
+import { beginQuery, queryClient } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
-import { beginQuery } from './beginQuery.js';
 
 /** The demo nursery beside one’s own: to be taken away, when asked once more. */
 export function RemoveDemo() {

@@ -17,6 +17,7 @@ export const tablesOfChild: readonly (readonly [table: string, column: string, o
   ['told_apart', 'other_id', 'try'],
   ['ruling', 'try_id', 'try'],
   ['try_photo', 'try_id', 'try'],
+  ['try_move', 'try_id', 'try'],
   ['try_event', 'try_id', 'try'],
   ['try', 'child_id', 'child'],
   ['child', 'id', 'child'],
