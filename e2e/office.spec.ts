@@ -189,6 +189,7 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
     touch: null,
     handHelp: null,
     ownForms: [],
+    recording: null,
     photos: null,
   };
   const { id } = (await (await page.request.post('/api/office/children', { data: child })).json()) as {

@@ -172,7 +172,7 @@ describe('kept summaries', () => {
 
   test('they are brought up before anyone asks, also while many come at once', async () => {
     const refresher = nursery.app.get(Refresher);
-    refresher.listen();
+    refresher.listen(20);
     await Promise.all(Array.from({ length: 6 }, () => count()));
     const isFresh = async (): Promise<boolean> => {
       const row = await nursery.dataSource.manager.findOneByOrFail(Child, { id: site.childId });

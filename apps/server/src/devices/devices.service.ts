@@ -35,6 +35,28 @@ const deliveryMs = 30 * 24 * 60 * minuteMs;
 
 const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
+/** A device with the stay at it, and the adult whose stay it is. */
+interface Recognised extends Omit<PresentAdult, 'id'> {
+  readonly deviceId: string;
+  readonly siteId: string;
+  readonly lastSeenAt: Date;
+  readonly revokedAt: Date | null;
+  readonly since: Date;
+  readonly tokenHash: string;
+  readonly id: StaffId | null;
+  readonly leftOn: string | null;
+}
+
+const recognising = `
+  SELECT device.id AS deviceId, device.site_id AS siteId, device.last_seen_at AS lastSeenAt,
+    device.revoked_at AS revokedAt, device.presence_id AS presence,
+    presence.since, presence.token_hash AS tokenHash,
+    staff.id, staff.first_name AS firstName, staff.role, staff.thumb, staff.language, staff.left_on AS leftOn
+  FROM device
+    LEFT JOIN presence ON presence.id = device.presence_id
+    LEFT JOIN staff ON staff.id = presence.staff_id
+  WHERE device.token_hash = ?`;
+
 /** Signing devices in and out, and adults coming to them and leaving. */
 @Injectable()
 export class DevicesService {
@@ -148,10 +170,10 @@ export class DevicesService {
    * never signed in, or was signed out too long ago to deliver anything.
    */
   async recognise(token: string, stayToken: string | undefined): Promise<AtDevice | null> {
-    const { manager } = this.dataSource;
-    const device = await manager.findOneBy(Device, { tokenHash: sha256(token) });
+    // Asked with every request: one question instead of two, and none of the rows’ other columns.
+    const [device]: Recognised[] = await this.dataSource.query(recognising, [sha256(token)]);
     if (!device) return null;
-    const { id: deviceId, siteId } = device;
+    const { deviceId, siteId } = device;
     const now = Date.now();
     const idleMs = now - device.lastSeenAt.getTime();
     const endedAt =
@@ -159,30 +181,31 @@ export class DevicesService {
       (idleMs > deviceIdleMs ? new Date(device.lastSeenAt.getTime() + deviceIdleMs) : null);
     if (endedAt)
       return now - endedAt.getTime() > deliveryMs ? null : { deviceId, siteId, adult: null, endedAt };
-    const adult = device.presenceId ? await this.adultAt(device, stayToken, idleMs) : null;
-    if (idleMs > minuteMs) await manager.update(Device, { id: deviceId }, { lastSeenAt: new Date() });
+    const adult = device.presence ? await this.adultAt(device, stayToken, idleMs) : null;
+    if (idleMs > minuteMs)
+      await this.dataSource.manager.update(Device, { id: deviceId }, { lastSeenAt: new Date() });
     return { deviceId, siteId, adult };
   }
 
   /** The adult of the device's stay. A stay that has been idle, is too long or its adult's last is ended. */
   private async adultAt(
-    { id, presenceId }: Device,
+    device: Recognised,
     stayToken: string | undefined,
     idleMs: number,
   ): Promise<PresentAdult | null> {
-    const { manager } = this.dataSource;
-    const stay = await manager.findOne(Presence, { where: { id: presenceId! }, relations: { staff: true } });
+    const { deviceId, presence, since, tokenHash, leftOn, id, firstName, role, thumb, language } = device;
     const isOver =
-      !stay?.staff ||
-      !comesIn(stay.staff) ||
+      id === null ||
+      !comesIn({ leftOn }) ||
       idleMs > stayIdleMs ||
-      Date.now() - stay.since.getTime() > longestStayMs;
+      Date.now() - since.getTime() > longestStayMs;
     if (isOver) {
-      await manager.update(Device, { id, presenceId: presenceId! }, { presenceId: null });
+      const stay = { id: deviceId, presenceId: presence };
+      await this.dataSource.manager.update(Device, stay, { presenceId: null });
       return null;
     }
-    const isProved = stayToken !== undefined && sha256(stayToken) === stay.tokenHash;
-    return isProved ? present(stay.staff!, stay.id) : null;
+    const isProved = stayToken !== undefined && sha256(stayToken) === tokenHash;
+    return isProved ? { id, firstName, role, thumb, language, presence } : null;
   }
 
   /** @returns who came in, and the token that proves the stay */

@@ -1,9 +1,12 @@
 import { setImmediate } from 'node:timers/promises';
 import type { ChildId } from '@dotting/core';
 import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
-import type { Subscription } from 'rxjs';
+import { bufferTime, type Subscription } from 'rxjs';
 import { Evidence } from '../evidence/evidence.service.js';
 import { SummariesService } from './summaries.service.js';
+
+/** Whoever asks sooner has the summary made at once. */
+const usualGatherMs = 15_000;
 
 /** Brings summaries up before anyone asks: after each change, and all of them for a new day. */
 @Injectable()
@@ -19,9 +22,15 @@ export class Refresher implements OnModuleDestroy {
     private readonly summaries: SummariesService,
   ) {}
 
-  /** Not before the demo nursery is loaded: its every try would be worked out for nothing. */
-  listen(): void {
-    this.subscription = this.evidence.changed.subscribe((childIds) => this.soon(childIds));
+  /**
+   * Not before the demo nursery is loaded: its every try would be worked out for nothing.
+   *
+   * @param gatherMs so long changes are gathered: of the tries that a child ends meanwhile one summary is made
+   */
+  listen(gatherMs = usualGatherMs): void {
+    this.subscription = this.evidence.changed
+      .pipe(bufferTime(gatherMs))
+      .subscribe((changes) => this.soon(changes.flat()));
   }
 
   /** Ends with the child in hand; whoever waits is brought up when somebody asks. */
@@ -37,7 +46,7 @@ export class Refresher implements OnModuleDestroy {
 
   soon(childIds: readonly ChildId[]): void {
     for (const id of childIds) this.waiting.add(id);
-    if (!this.isWorking) this.working = this.work();
+    if (!this.isWorking && this.waiting.size > 0) this.working = this.work();
   }
 
   private async work(): Promise<void> {

@@ -36,12 +36,14 @@ export class MayRecord {
    * @throws RefusedException with the way out
    */
   async check(
-    device: Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'>,
+    device: Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'> & { readonly adult?: AtDevice['adult'] },
     what: Recorded,
     isBegun: boolean,
   ): Promise<void> {
     const { manager } = this.dataSource;
     const { recordedBy, presence, childId } = what;
+    // The stay was recognised a moment ago, and the child asked about when it was begun.
+    if (isBegun && device.adult?.id === recordedBy && device.adult.presence === presence) return;
     const [stay, child] = await Promise.all([
       manager.findOne(Presence, {
         where: {

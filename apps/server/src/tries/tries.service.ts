@@ -32,6 +32,8 @@ const deadlockRetries = 3;
 
 /** The device at which something was recorded. */
 export type Recording = Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'> & {
+  /** Who is at it now. */
+  readonly adult?: AtDevice['adult'];
   /** How far its clock is behind the server's, in ms. */
   readonly behindMs?: number;
 };
@@ -77,7 +79,7 @@ export class TriesService {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
         return await this.evidence.changing(children, (manager) =>
-          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice }),
+          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice }, kept === null),
         );
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
@@ -85,10 +87,16 @@ export class TriesService {
     }
   }
 
-  private async putWithin(manager: EntityManager, put: PutTry, sent: Try): Promise<TryStored> {
+  private async putWithin(
+    manager: EntityManager,
+    put: PutTry,
+    sent: Try,
+    isNew: boolean,
+  ): Promise<TryStored> {
     const { id } = sent;
     // Updating nothing on a duplicate locks its row at once: two sendings wait for each other, not in a ring.
-    await manager.createQueryBuilder().insert().into(Try).values(sent).orUpdate(['id'], ['id']).execute();
+    if (isNew)
+      await manager.createQueryBuilder().insert().into(Try).values(sent).orUpdate(['id'], ['id']).execute();
     const kept = await manager.findOneOrFail(Try, { where: { id }, lock: { mode: 'pessimistic_write' } });
     checkSameTry(kept, sent);
     const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });

@@ -117,7 +117,7 @@ function Known({ id, data }: { readonly id: ChildId; readonly data: Page }) {
         </Box>
       </Box>
       <Box sx={{ gridArea: 'next' }}>
-        <NextSteps page={data} mayDecide={adult.role !== 'assistant'} />
+        {data.child.recording !== false && <NextSteps page={data} mayDecide={adult.role !== 'assistant'} />}
       </Box>
       <Box sx={{ gridArea: 'about' }}>
         <About child={data.child} />
