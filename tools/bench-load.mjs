@@ -26,7 +26,10 @@ runCommand(async () => {
   });
 });
 
-/** @param {{ asked: number, answered: number, perSecond: number, p50: number, p95: number, p99: number }} figures */
+/**
+ * @param {string} what
+ * @param {import('./bench/load.mjs').Figures} figures
+ */
 function print(what, { asked, answered, perSecond, p50, p95, p99 }) {
   const times = [p50, p95, p99].map((ms) => ms.toFixed(0).padStart(5)).join(' ');
   console.log(

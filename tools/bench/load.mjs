@@ -3,6 +3,11 @@ import { randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
 import { createConnection } from 'mysql2/promise';
 
+/**
+ * How many were asked for and answered, and how long that took, in ms.
+ * @typedef {{ asked: number, answered: number, perSecond: number, p50: number, p95: number, p99: number }} Figures
+ */
+
 const secondMs = 1_000;
 /** So many things a child counts before its try ends and the next begins. */
 const eventsOfATry = 12;
@@ -14,6 +19,7 @@ const eventsOfATry = 12;
 export async function signedIn(url, many) {
   const { adults, demoPassword, emailOf } = await import('../../apps/server/dist/demo/nursery.js');
   const tomasz = adults.find(({ firstName }) => firstName === 'Tomasz');
+  if (!tomasz) throw new Error('No adult of the demo nursery is called Tomasz');
   const devices = [];
   let children;
   for (let i = 0; i < many; i++) {
@@ -151,7 +157,10 @@ export async function bareInserts(databaseUrl, perSecond, seconds) {
   return figures;
 }
 
-/** What 20 devices wait for by themselves, and while a hundred others sign in at once. */
+/**
+ * What 20 devices wait for by themselves, and while a hundred others sign in at once.
+ * @returns {Promise<[string, Figures][]>}
+ */
 export async function signInsBeside(url, devices) {
   const { adults, demoPassword, emailOf } = await import('../../apps/server/dist/demo/nursery.js');
   const alone = await counting(url, devices, 10);
@@ -172,6 +181,7 @@ export async function signInsBeside(url, devices) {
   ];
 }
 
+/** @returns {Figures} */
 function figuresOf(took, asked, seconds) {
   const sorted = took.toSorted((a, b) => a - b);
   const at = (share) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN;

@@ -14,7 +14,12 @@ function form(answer: { readonly status: number; readonly body: object } = { sta
   globalThis.fetch = (_, init) => {
     sent.push(JSON.parse(String(init?.body)));
     const { status, body } = answer;
-    return Promise.resolve({ ok: status < 300, status, json: () => Promise.resolve(body) } as Response);
+    return Promise.resolve({
+      ok: status < 300,
+      status,
+      headers: new Headers(),
+      json: () => Promise.resolve(body),
+    } as Response);
   };
   AbortSignal.timeout ??= () => new AbortController().signal;
   let isDone = false;

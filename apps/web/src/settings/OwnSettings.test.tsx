@@ -20,7 +20,7 @@ test('shows what is set, and says of a language that nobody has read it yet', ()
 });
 
 test('sends what is changed together with what stays', async () => {
-  const asked = answering(async () => ({ status: 204 }) as Response);
+  const asked = answering(async () => ({ status: 204, headers: new Headers() }) as Response);
   draw(<OwnSettings />);
   await userEvent.click(screen.getByRole('button', { name: 'left' }));
   expect(asked).toHaveBeenCalledTimes(1);

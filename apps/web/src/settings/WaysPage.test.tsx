@@ -11,7 +11,7 @@ import { WaysPage } from './WaysPage.js';
 const orla: PresentAdult = { ...tomasz, firstName: 'Orla', role: 'lead' };
 
 function open(own: OwnSchools = {}, adult: PresentAdult = orla) {
-  const sent = jest.fn(async () => ({ status: 204 }) as Response);
+  const sent = jest.fn(async () => ({ status: 204, headers: new Headers() }) as Response);
   globalThis.fetch = sent;
   AbortSignal.timeout ??= () => new AbortController().signal;
   const room = { id: 'lower', name: 'Lower Pound', schools: schoolsOf(own) } as Room;

@@ -12,7 +12,7 @@ export function WrongClock() {
   const minutes = Math.round(Math.abs(behindMs) / minuteMs);
   return (
     <Alert severity="warning" sx={{ mb: 2, displayPrint: 'none' }}>
-      {words.today.wrongClock({ which: behindMs > 0 ? 'behind' : 'ahead', minutes })}
+      {words.today.wrongClock({ which: behindMs > 0 ? 'slow' : 'fast', minutes })}
     </Alert>
   );
 }
