@@ -63,6 +63,8 @@ describe('a try of a device whose clock is wrong', () => {
     expect(told.events).toHaveLength(4);
     const row = await nursery.dataSource.manager.findOneByOrFail(Try, { id: id as never });
     expect(row.startedByDevice).toBe(startedAt);
+    const held = JSON.parse((await device.text(`children/${site.childId}/export.json`)).text);
+    expect(held.wrongClocks).toEqual([{ tryId: id, startedByDevice: startedAt }]);
   });
 
   test('beyond reason by both clocks it is refused, and nothing is stored', async () => {

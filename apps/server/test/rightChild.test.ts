@@ -68,6 +68,11 @@ describe('a try recorded for the wrong child', () => {
     ]);
     expect(await triesOf(site.childId)).not.toContain(id);
     expect(await triesOf(sibling)).toContain(id);
+    // It is held about the child it is of now.
+    const held = JSON.parse((await lead.text(`children/${sibling}/export.json`)).text);
+    expect(held.moves).toMatchObject([
+      { tryId: id, fromChild: site.childId, reason: 'tapped the wrong face' },
+    ]);
     // Both pages are worked out anew.
     const pages = [sibling, site.childId].map(
       async (child) => (await device.ask('GET', `children/${child}`)).body,

@@ -2,9 +2,11 @@ import { likeFormula } from '@dotting/contract';
 import { dayOf, type ChildId, type Trace } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import Papa from 'papaparse';
-import { DataSource } from 'typeorm';
+import { DataSource, IsNull, Not } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { ToldApart } from '../tries/toldApart.entity.js';
+import { Try } from '../tries/try.entity.js';
+import { TryMove } from '../tries/tryMove.entity.js';
 import { Sight } from '../sight/sight.service.js';
 import { Staff } from '../nursery/staff.entity.js';
 import { SittingsService } from '../sittings/sittings.service.js';
@@ -47,6 +49,8 @@ export class ExportService {
       decisions,
       statements,
       photos,
+      moves,
+      wrongClocks,
     ] = await Promise.all([
       this.notHere.among([childId]),
       this.groupTimes.metBy(childId),
@@ -58,6 +62,11 @@ export class ExportService {
       manager.findBy(StepDecisionRow, { childId }),
       manager.find(StatementRulingRow, { where: { childId }, order: { id: 'ASC' } }),
       this.photos.ofChild(childId),
+      manager.find(TryMove, { where: { try: { childId } }, order: { id: 'ASC' } }),
+      manager.find(Try, {
+        where: { childId, startedByDevice: Not(IsNull()) },
+        select: { id: true, startedByDevice: true },
+      }),
     ]);
     return {
       format: 'dotting-child-1',
@@ -73,6 +82,8 @@ export class ExportService {
       decisions,
       statements,
       photos,
+      moves,
+      wrongClocks: wrongClocks.map(({ id, startedByDevice }) => ({ tryId: id, startedByDevice })),
     };
   }
 
