@@ -75,7 +75,10 @@ describe('a nursery of one’s own', () => {
 
     const device = new TestDevice(nursery.app);
     const another = { ...ours, site: 'Weir House' };
+    await device.ask('POST', 'device', { email, password });
     expect((await device.ask('POST', 'begin', another)).status).toBe(401);
+    // The device is where it was.
+    expect((await device.ask('GET', 'here')).body.site).toBe('Sluice Cottage');
     const oneTimeCode = await codeFor('nursery');
     expect((await device.ask('POST', 'begin', { ...another, oneTimeCode })).status).toBe(204);
     // Used once, it is none.

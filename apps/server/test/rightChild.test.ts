@@ -1,5 +1,11 @@
 import { randomUUID } from 'node:crypto';
-import type { ChildPage, PresentAdult, TodayView, ToldTry } from '@dotting/contract';
+import {
+  blankChild,
+  type ChildPage,
+  type PresentAdult,
+  type TodayView,
+  type ToldTry,
+} from '@dotting/contract';
 import type { ChildId } from '@dotting/core';
 import { counts, openWithAdult, putOf, TestDevice, type Nursery, type TestSite } from './nursery.js';
 
@@ -25,22 +31,7 @@ beforeAll(async () => {
 });
 afterAll(() => nursery.close());
 
-const newChild = {
-  lastName: 'Ferry',
-  birthDate: '2022-05-01',
-  group: '',
-  mouths: null,
-  hand: null,
-  allergies: '',
-  languages: ['en'],
-  needs: [],
-  notYet: [],
-  touch: null,
-  handHelp: null,
-  ownForms: [],
-  recording: null,
-  photos: null,
-};
+const newChild = { ...blankChild, lastName: 'Ferry' };
 
 async function recorded(): Promise<{ id: string; put: object }> {
   const id = randomUUID();

@@ -5,13 +5,13 @@ import {
   ArrayUnique,
   IsArray,
   IsBoolean,
-  IsEmail,
   IsIn,
   IsString,
   Matches,
   MaxLength,
   MinLength,
 } from 'class-validator';
+import { AdultNames } from './office.js';
 import { said } from './said.js';
 import { IsFilled, Maybe, validator } from './validators.js';
 
@@ -40,6 +40,9 @@ const IsNewCode = validator(
   { type: 'string', pattern: '^\\d{4,8}$' },
 );
 
+const IsOneTimeCode = (): PropertyDecorator =>
+  Matches(/^\s*(?:[A-Za-z0-9][\s-]*){8}$/, { message: said((words) => words.invalid.oneTimeCode()) });
+
 /** What is there before anybody is signed in. */
 export class BeginView {
   /** Whether the demo nursery is kept on this server. */
@@ -52,15 +55,15 @@ export class BeginView {
 
 /** As it was printed at the server, or shown by a lead: eight letters and figures, however grouped. */
 export class OneTimeCode {
-  @Matches(/^\s*(?:[A-Za-z0-9][\s-]*){8}$/, { message: said((words) => words.invalid.oneTimeCode()) })
+  @IsOneTimeCode()
   code: string;
 }
 
 /** A nursery of one’s own: its rooms, and its first lead. */
-export class BeginNursery {
+export class BeginNursery extends AdultNames {
   /** Printed at the server; only where the nursery is not the first. */
   @Maybe()
-  @Matches(/^\s*(?:[A-Za-z0-9][\s-]*){8}$/, { message: said((words) => words.invalid.oneTimeCode()) })
+  @IsOneTimeCode()
   oneTimeCode?: string;
 
   @IsString()
@@ -79,20 +82,6 @@ export class BeginNursery {
   @MaxLength(80, { each: true, message: said((words) => words.invalid.roomNameLong()) })
   rooms: string[];
 
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.firstName()) })
-  @MaxLength(60)
-  firstName: string;
-
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.lastName()) })
-  @MaxLength(60)
-  lastName: string;
-
-  @IsEmail({}, { message: said((words) => words.invalid.email()) })
-  @MaxLength(200)
-  email: string;
-
   @IsNewPassword()
   password: string;
 
@@ -103,6 +92,7 @@ export class BeginNursery {
   @IsIn(appLanguages, { message: said((words) => words.invalid.appLanguage()) })
   language: AppLanguage;
 
+  /** Takes the demo nursery away; only with the first nursery on a server. */
   @IsBoolean()
   removesDemo: boolean;
 }

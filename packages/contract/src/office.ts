@@ -59,7 +59,8 @@ export class OfficeAdult extends Adult {
   leftOn: string | null;
 }
 
-export class NewAdult {
+/** Who an adult is, and the address she signs a device in with. */
+export class AdultNames {
   @IsString()
   @IsFilled({ message: said((words) => words.invalid.firstName()) })
   @MaxLength(60)
@@ -71,6 +72,9 @@ export class NewAdult {
   @IsEmail({}, { message: said((words) => words.invalid.email()) })
   @MaxLength(200)
   email: string;
+}
+
+export class NewAdult extends AdultNames {
   @IsIn(roles)
   role: Role;
   @IsArray()

@@ -54,8 +54,7 @@ export class BeginService {
       passwordHash: await hashSecret(nursery.password),
       codeHash: await hashSecret(nursery.code),
     };
-    if (from.deviceToken) await this.devices.signOut(from.deviceToken);
-    return this.dataSource.transaction(async (manager) => {
+    const token = await this.dataSource.transaction(async (manager) => {
       // One after the other: of two that are set up at once only one is the first. A row that is always there.
       await manager.query('SELECT id FROM migrations ORDER BY id LIMIT 1 FOR UPDATE');
       const isFirst = isThisMachine(from.address) && !(await manager.existsBy(Site, { isDemo: false }));
@@ -90,6 +89,9 @@ export class BeginService {
       );
       return this.devices.add(manager, siteId, staffId);
     });
+    // What was refused leaves the device where it is.
+    if (from.deviceToken) await this.devices.signOut(from.deviceToken);
+    return token;
   }
 
   /** Sets another password by a code from the server; the old one’s stays and devices end. */

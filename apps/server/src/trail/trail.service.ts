@@ -51,8 +51,15 @@ export class TrailService {
   }
 
   async view(at: AtWork, filter: TrailFilter): Promise<TrailView> {
-    const all = await this.find(at, filter);
-    return { entries: all.slice(0, mostShown), more: Math.max(0, all.length - mostShown) };
+    const { where, values } = which(at, filter);
+    const [entries, [{ all }]] = await Promise.all([
+      this.find(at, filter, mostShown),
+      this.dataSource.query<[{ all: string }]>(
+        `SELECT COUNT(*) AS \`all\` FROM trail WHERE ${where}`,
+        values,
+      ),
+    ]);
+    return { entries, more: Number(all) - entries.length };
   }
 
   async asCsv(at: AtWork, filter: TrailFilter): Promise<string> {
@@ -75,13 +82,8 @@ export class TrailService {
     });
   }
 
-  private async find({ siteId }: AtWork, { adult, child, act }: TrailFilter): Promise<TrailEntry[]> {
-    const wheres = [
-      ['trail.site_id = ?', siteId],
-      ['trail.staff_id = ?', adult],
-      ['trail.about_id = ?', child],
-      ['trail.act = ?', act],
-    ].filter(([, value]) => value !== undefined);
+  private async find(at: AtWork, filter: TrailFilter, most?: number): Promise<TrailEntry[]> {
+    const { where, values } = which(at, filter);
     const rows: Told[] = await this.dataSource.query(
       `SELECT trail.at, trail.act, trail.part, trail.times,
          CONCAT(staff.first_name, ' ', staff.last_name) AS adult,
@@ -91,10 +93,24 @@ export class TrailService {
            WHEN 'adult' THEN (SELECT CONCAT(first_name, ' ', last_name) FROM staff AS other WHERE other.id = about_id)
          END AS about
        FROM trail JOIN staff ON staff.id = trail.staff_id
-       WHERE ${wheres.map(([where]) => where).join(' AND ')}
-       ORDER BY trail.at DESC LIMIT 20000`,
-      wheres.map(([, value]) => value),
+       WHERE ${where}
+       ORDER BY trail.at DESC ${most === undefined ? '' : 'LIMIT ?'}`,
+      most === undefined ? values : [...values, most],
     );
     return rows.map((row) => ({ ...row, at: row.at.toISOString(), about: (row.about ?? '').trim() }));
   }
+}
+
+/** The lines of a site that are asked for, as a condition with its values. */
+function which({ siteId }: AtWork, { adult, child, act }: TrailFilter) {
+  const wheres = [
+    ['trail.site_id = ?', siteId],
+    ['trail.staff_id = ?', adult],
+    ['trail.about_id = ?', child],
+    ['trail.act = ?', act],
+  ].filter(([, value]) => value !== undefined);
+  return {
+    where: wheres.map(([where]) => where).join(' AND '),
+    values: wheres.map(([, value]) => value),
+  };
 }

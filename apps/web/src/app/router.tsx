@@ -18,29 +18,25 @@ import { NotHere } from './NotHere.js';
 
 export const router = createBrowserRouter([
   {
-    // A screen that is turned to a child: nobody is let in, and nothing of any child comes onto it.
-    path: '/childs-side',
+    // Nobody is let in here.
     ErrorBoundary: NotHere,
     HydrateFallback: Shell,
-    lazy: async () => ({ Component: (await import('../childSide/ChildSidePage.js')).ChildSidePage }),
-  },
-  {
-    path: '/set-up',
-    ErrorBoundary: NotHere,
-    HydrateFallback: Shell,
-    lazy: async () => ({ Component: (await import('../begin/SetUpPage.js')).SetUpPage }),
-  },
-  {
-    path: '/pair',
-    ErrorBoundary: NotHere,
-    HydrateFallback: Shell,
-    lazy: async () => ({ Component: (await import('../begin/PairPage.js')).PairPage }),
-  },
-  {
-    path: '/forgotten',
-    ErrorBoundary: NotHere,
-    HydrateFallback: Shell,
-    lazy: async () => ({ Component: (await import('../begin/ForgottenPage.js')).ForgottenPage }),
+    children: [
+      {
+        // A screen that is turned to a child: nothing of any child comes onto it.
+        path: 'childs-side',
+        lazy: async () => ({ Component: (await import('../childSide/ChildSidePage.js')).ChildSidePage }),
+      },
+      {
+        path: 'set-up',
+        lazy: async () => ({ Component: (await import('../begin/SetUpPage.js')).SetUpPage }),
+      },
+      { path: 'pair', lazy: async () => ({ Component: (await import('../begin/PairPage.js')).PairPage }) },
+      {
+        path: 'forgotten',
+        lazy: async () => ({ Component: (await import('../begin/ForgottenPage.js')).ForgottenPage }),
+      },
+    ],
   },
   {
     Component: Entrance,

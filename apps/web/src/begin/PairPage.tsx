@@ -9,6 +9,7 @@ import { Plain } from '../common/Plain.js';
 import { sending } from '../common/sending.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { leaveNothingBehind } from '../entrance/signedOut.js';
+import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
 
 /** Signs this device in with a code that a lead shows on hers. */
@@ -21,8 +22,9 @@ export function PairPage() {
   const { errors, isSubmitting } = formState;
   const pair = handleSubmit((given) =>
     sending(setError, async () => {
-      await leaveNothingBehind();
+      await outbox.deliver();
       await request('POST', 'device/paired', given);
+      await leaveNothingBehind();
       await queryClient.resetQueries({ queryKey: hereQuery.queryKey });
       void navigate('/');
     }),

@@ -15,6 +15,7 @@ import { Plain } from '../common/Plain.js';
 import { sending } from '../common/sending.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { leaveNothingBehind } from '../entrance/signedOut.js';
+import { outbox } from '../outbox/outbox.js';
 import { words } from '../wording/words.js';
 
 /** A nursery of one’s own: its rooms and its first lead. This device is signed in there. */
@@ -38,9 +39,10 @@ export function SetUpPage() {
   const { errors, isSubmitting } = form.formState;
   const setUp = form.handleSubmit((nursery) =>
     sending(form.setError, async () => {
-      // The demo’s children are of no use in it.
-      await leaveNothingBehind();
+      await outbox.deliver();
       await request('POST', 'begin', nursery);
+      // The children of where it was before are of no use there.
+      await leaveNothingBehind();
       await queryClient.resetQueries({ queryKey: hereQuery.queryKey });
       void navigate('/');
     }),

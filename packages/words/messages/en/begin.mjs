@@ -1,6 +1,6 @@
 export default {
   title: 'Set up your own nursery',
-  intro: 'It takes about 5 minutes. You can change all of it later in the office.',
+  intro: 'It takes about 5 minutes. You add children, staff and more rooms later, in the office.',
   site: 'Name of the nursery',
   rooms: 'Rooms',
   room: 'Room {n}',

@@ -1,6 +1,6 @@
 export default {
   wrongClock:
-    'This device’s clock is {minutes, plural, one {1 minute} other {# minutes}} {which, select, slow {slow} other {fast}}. What you record is kept at the right time; put the clock right in the device’s settings.',
+    'This device’s clock is {minutes, plural, one {1 minute} other {# minutes}} {which, select, slow {slow} other {fast}}. What you record is kept at the right time. Put the clock right in the device’s settings.',
   triesHere: ', {n, plural, one {1 try} other {# tries}} on this device',
   notFinished: 'Not finished yet',
   leftForYou: '{name} left this for you',

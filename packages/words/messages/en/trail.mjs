@@ -1,7 +1,7 @@
 export default {
   title: 'Who did what',
   intro:
-    'Who looked at, changed, took away or erased something. What was recorded in a try stands with the try. Kept for 2 years.',
+    'Who looked at, changed, downloaded or erased what. Each try says by itself who recorded it. Kept for 2 years.',
   empty: 'Nothing of the kind yet.',
   line: '{adult} {act} {part}',
   lineAbout: '{adult} {act} {part}: {about}',

@@ -1,6 +1,6 @@
 export default {
   title: 'Prepara tu propio centro',
-  intro: 'Lleva unos 5 minutos. Luego puedes cambiarlo todo en la oficina.',
+  intro: 'Lleva unos 5 minutos. Los peques, el personal y más salas los añades después, en la oficina.',
   site: 'Nombre del centro',
   rooms: 'Salas',
   room: 'Sala {n}',

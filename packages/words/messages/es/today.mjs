@@ -1,6 +1,6 @@
 export default {
   wrongClock:
-    'El reloj de este dispositivo va {minutes, plural, one {1 minuto} other {# minutos}} {which, select, slow {atrasado} other {adelantado}}. Lo que anotas se guarda a su hora; pon el reloj bien en los ajustes del dispositivo.',
+    'El reloj de este dispositivo va {minutes, plural, one {1 minuto} other {# minutos}} {which, select, slow {atrasado} other {adelantado}}. Lo que anotas se guarda a su hora. Pon el reloj bien en los ajustes del dispositivo.',
   triesHere: ', {n, plural, one {1 intento} other {# intentos}} en este dispositivo',
   notFinished: 'Sin terminar',
   leftForYou: '{name} te lo ha dejado',
