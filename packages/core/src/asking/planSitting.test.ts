@@ -71,6 +71,30 @@ describe(otherQuestion, () => {
     expect(otherQuestion('count-row', asking(tries))).toBe('count-ring');
   });
 
+  test('a sum that went wrong once is not asked again before what it leans on has gone well', () => {
+    const answered = (value: number): Trace =>
+      counted10({
+        task: 'how-many',
+        happenings: [
+          ...counted(...Array.from({ length: 10 }, (_, i) => i + 1)),
+          { kind: 'ask', question: 'how-many' },
+          { kind: 'answer', value },
+        ],
+      });
+    const sum = counted10({
+      task: 'put-together',
+      set: { size: 9, things: 'cork', arrangement: 'row', layout: { change: { from: 7, by: 2 } } },
+      target: 9,
+      happenings: [
+        { kind: 'ask', question: 'hidden' },
+        { kind: 'answer', value: 8 },
+      ],
+    });
+    const before = [counted10(), counted10(), sum];
+    expect(otherQuestion('count-row', asking([...before, answered(10)]))).toBe('put-together');
+    expect(otherQuestion('count-row', asking([...before, answered(3)]))).not.toBe('put-together');
+  });
+
   test('what the child cannot be expected to count is not asked', () => {
     const lost = Array.from({ length: 6 }, () =>
       counted10({

@@ -1,6 +1,7 @@
 import { daysBetween } from '../estimates/axis.js';
 import { figure } from '../common/parameters.js';
-import { looksAt } from '../evidence/went.js';
+import { looksAt, wentWell } from '../evidence/went.js';
+import { skillOf } from '../skills/map.js';
 import { cautionsFor, type Caution, type CautionedChild } from '../shelf/cautions.js';
 import type { Counter } from '../shelf/counters.js';
 import { entryOf, type OwnTaskFacts } from '../shelf/ownTask.js';
@@ -21,6 +22,7 @@ const questions: readonly TaskId[] = [
   'count-scatter',
   'give-n',
   'still-n',
+  'put-together',
   'say-far',
   'count-row',
   'count-aside',
@@ -47,7 +49,7 @@ export function otherQuestions(first: TaskId): readonly TaskId[] {
  * @returns null where nothing of the kind can be asked
  */
 export function otherQuestion(first: TaskId, asking: Asking): TaskId | null {
-  const open = otherQuestions(first).filter((id) => isInReach(id, asking));
+  const open = otherQuestions(first).filter((id) => isInReach(id, asking) && hasItsGround(id, asking));
   return (
     open.find((id) => wantsAnother(id, asking)) ??
     open.reduce<TaskId | null>(
@@ -77,6 +79,18 @@ function isInReach(id: TaskId, asking: Asking): boolean {
   const task = taskOf(id);
   const { skill, arrangement } = countingOf(task);
   return modelOf(skill, asking, arrangement).chanceAt(task.ladder[0]!) >= figure.inReach;
+}
+
+/** A sum waits until each skill that it leans on has gone well. */
+function hasItsGround(id: TaskId, { tries }: Asking): boolean {
+  const { strand, leansOn } = skillOfTask(id);
+  return (
+    strand !== 'counting-on-and-back' ||
+    leansOn.every(({ on }) => {
+      const ground = skillOf(on);
+      return tries.some((trace) => looksAt(ground, trace) && wentWell(ground.read.by, trace) === true);
+    })
+  );
 }
 
 /** Days since a try that said anything of the skill; never is longest. */
