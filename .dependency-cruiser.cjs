@@ -23,7 +23,7 @@ const floors = {
     ['site', 'schools'],
     ['tries', 'groupTimes'],
     ['decisions', 'demo', 'photos', 'sittings'],
-    ['summaries', 'begin'],
+    ['summaries', 'begin', 'setAside'],
     ['children'],
     ['office'],
     ['database'],

@@ -167,7 +167,7 @@ test('a new adult gets a code once, and comes in with it', async ({ signedIn: pa
   await expect(page.getByRole('group', { name: 'Rooms' }).getByRole('button')).toHaveText(['Lower Pound']);
 });
 
-test('a try of a child that was erased meanwhile is refused, and forgotten on the device that held it', async ({
+test('a try of a child that was erased meanwhile is put aside at the server, and a lead leaves it out', async ({
   app,
   signedIn: page,
   context,
@@ -212,13 +212,14 @@ test('a try of a child that was erased meanwhile is refused, and forgotten on th
 
   await context.setOffline(false);
   await page.goto('/');
-  const waits = page.getByRole('region', { name: 'Waiting to send' });
-  await expect(waits).toContainText('There is no such child here. It is kept here.', {
-    timeout: 30_000,
-  });
-  await waits.getByRole('button', { name: 'Forget it …' }).click();
-  await waits.getByRole('button', { name: 'Forget it for good' }).click();
-  await expect(waits).toBeHidden();
+  const aside = page.getByRole('region', { name: 'Put aside' });
+  await expect(aside).toContainText('a child who is not in the register', { timeout: 30_000 });
+  await expect(aside).toContainText('There is no such child here.');
+  await expect(page.getByRole('region', { name: 'Waiting to send' })).toBeHidden();
+  await expect(aside.getByRole('button', { name: 'Take it' })).toBeDisabled();
+  await aside.getByRole('button', { name: 'Leave it out …' }).click();
+  await aside.getByRole('button', { name: 'just trying the app' }).click();
+  await expect(aside).toContainText(/Left out by \w+: just trying the app/);
   await page.reload();
   await expect(page.getByRole('link', { name: /^Sit down with/ }).first()).toBeVisible();
   await expect(page.getByText('Zeph')).toHaveCount(0);

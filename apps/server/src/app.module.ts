@@ -15,6 +15,7 @@ import { OfficeModule } from './office/office.module.js';
 import { SiteModule } from './site/site.module.js';
 import { PhotosModule } from './photos/photos.module.js';
 import { OwnModule } from './own/own.module.js';
+import { SetAsideModule } from './setAside/setAside.module.js';
 import { SittingsModule } from './sittings/sittings.module.js';
 import { TrailModule } from './trail/trail.module.js';
 import { TriesModule } from './tries/tries.module.js';
@@ -39,6 +40,7 @@ export class AppModule {
         ChildrenModule,
         TriesModule,
         SittingsModule,
+        SetAsideModule,
         LanguagesModule,
         GroupTimesModule,
         SchoolsModule,

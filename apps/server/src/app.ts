@@ -4,7 +4,7 @@ import { sayWith } from '@dotting/contract/said';
 import fastifyCompress from '@fastify/compress';
 import fastifyCookie from '@fastify/cookie';
 import fastifyHelmet from '@fastify/helmet';
-import { ConsoleLogger, ValidationPipe } from '@nestjs/common';
+import { ConsoleLogger } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
 import type { FastifyReply, FastifyRequest } from 'fastify';
@@ -12,8 +12,8 @@ import { AppModule } from './app.module.js';
 import { describeApi } from './openApi/document.js';
 import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
-import { refusedFields } from './http/refusals.js';
 import { refuseForeign } from './http/sameOrigin.js';
+import { shapes } from './http/shaped.js';
 import { serveWebApp } from './http/webApp.js';
 import { speakingTo, spoken } from './wording/spoken.js';
 
@@ -89,15 +89,7 @@ export async function createApp({
     if (request.url.startsWith('/api')) void reply.header('cache-control', 'no-store');
     done();
   });
-  app.useGlobalPipes(
-    new PlainBody(),
-    new ValidationPipe({
-      transform: true,
-      whitelist: true,
-      forbidNonWhitelisted: true,
-      exceptionFactory: refusedFields,
-    }),
-  );
+  app.useGlobalPipes(new PlainBody(), shapes);
   app.useGlobalFilters(new RefusalFilter());
   describeApi(app);
   if (webFolder !== undefined) await serveWebApp(app, webFolder);

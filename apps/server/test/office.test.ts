@@ -271,6 +271,7 @@ describe('a child who left', () => {
       group_time_child: 0,
       not_here: 0,
       ruling: 1,
+      set_aside: 0,
       statement_ruling: 1,
       step_decision: 1,
       told_apart: 1,

@@ -15,6 +15,7 @@ export {
 } from './headFields.js';
 export * from './tries.js';
 export * from './sittings.js';
+export * from './setAside.js';
 export * from './languages.js';
 export {
   childColumnNames,

@@ -33,3 +33,18 @@ export class LanguageList {
   @MaxLength(40, { each: true, message: said((words) => words.invalid.longWord()) })
   words: string[];
 }
+
+/** A language that was removed, or whose words were changed: it can be put back. */
+export class LanguageChange {
+  @IsString()
+  tag: string;
+  @IsString()
+  name: string;
+  @IsBoolean()
+  isRemoved: boolean;
+  /** First name of who did it, and when. */
+  @IsString()
+  by: string;
+  @IsString()
+  at: string;
+}

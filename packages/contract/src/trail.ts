@@ -30,6 +30,7 @@ export const trailParts = [
   'ownTasks',
   'groupTimes',
   'eraseWait',
+  'aside',
   'demo',
   'trail',
 ] as const;

@@ -160,6 +160,23 @@ export class MovedView {
   reason: string;
 }
 
+/** An adult said that two records are of the same try, and which counts; or that they are two. */
+export class ToldDouble {
+  @IsUUID()
+  other: TraceId;
+  /** The one that counts; null where they are two. */
+  @OrNull()
+  @IsUUID()
+  counts: TraceId | null;
+  /** First name of who said so. */
+  @IsString()
+  by: string;
+  /** Null where that was not kept yet. */
+  @OrNull()
+  @IsMomentWithOffset()
+  at: string | null;
+}
+
 /** Puts one event of a try right: another in its place, or nothing. The original is kept. */
 export class NewAmendment {
   @IsInt()
@@ -207,6 +224,13 @@ export class ToldTry extends StoredTry {
   @ValidateNested({ each: true })
   @Type(() => MovedView)
   moved: MovedView[];
+  /** It came after its device, its adult or its child had left. */
+  @IsBoolean()
+  isLate: boolean;
+  /** What adults said of it and others that overlap with it. */
+  @ValidateNested({ each: true })
+  @Type(() => ToldDouble)
+  doubles: ToldDouble[];
   @IsString()
   recorder: string;
   @IsString()

@@ -32,6 +32,8 @@ import { OwnTasks1796800000000 } from './migrations/1796800000000-OwnTasks.js';
 import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTasksInGroups.js';
 import { Photos1797000000000 } from './migrations/1797000000000-Photos.js';
 import { BeginForReal1797100000000 } from './migrations/1797100000000-BeginForReal.js';
+import { SetAside1797200000000 } from './migrations/1797200000000-SetAside.js';
+import { SetAsideRow } from '../setAside/setAside.entity.js';
 import { OneTimeCodeRow } from '../devices/oneTimeCode.entity.js';
 import { TrailRow } from '../trail/trail.entity.js';
 import { TryMove } from '../tries/tryMove.entity.js';
@@ -82,6 +84,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       OneTimeCodeRow,
       TrailRow,
       TryMove,
+      SetAsideRow,
     ],
     migrations: [
       Beginning1764000000000,
@@ -102,6 +105,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       OwnTasksInGroups1796900000000,
       Photos1797000000000,
       BeginForReal1797100000000,
+      SetAside1797200000000,
     ],
     migrationsRun: false,
     synchronize: false,

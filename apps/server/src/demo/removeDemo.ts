@@ -18,6 +18,7 @@ const tables: readonly (readonly [table: string, where: string])[] = [
   ['one_time_code', ofSite],
   ['erasure', ofSite],
   ['trail', ofSite],
+  ['set_aside', ofSite],
   ['language', ofSite],
   ['staff', ofSite],
   ['room', ofSite],

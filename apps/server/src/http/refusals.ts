@@ -18,6 +18,7 @@ export class RefusedException extends HttpException {
 /** What a request may ask for in vain. */
 export type Missing =
   | 'adult'
+  | 'aside'
   | 'child'
   | 'childSide'
   | 'device'

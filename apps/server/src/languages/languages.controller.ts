@@ -1,5 +1,5 @@
-import { LanguageList } from '@dotting/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
+import { LanguageChange, LanguageList } from '@dotting/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../common/present.js';
 import { LanguagesService } from './languages.service.js';
@@ -15,6 +15,22 @@ export class LanguagesController {
   @Does('The number words of each language in use')
   all(@Present() at: AtWork): Promise<LanguageList[]> {
     return this.languages.of(at);
+  }
+
+  @For('lead', 'practitioner')
+  @Get('changes')
+  @ApiOkResponse({ type: LanguageChange, isArray: true })
+  @Does('Languages that were removed or changed, and can be put back')
+  changes(@Present() at: AtWork): Promise<LanguageChange[]> {
+    return this.languages.changes(at);
+  }
+
+  @For('lead', 'practitioner')
+  @Post(':tag/back')
+  @HttpCode(204)
+  @Does('Puts a language back as it was')
+  putBack(@Present() at: AtWork, @Param('tag') tag: string): Promise<void> {
+    return this.languages.putBack(at, tag);
   }
 
   @For('lead', 'practitioner')

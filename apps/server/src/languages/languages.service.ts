@@ -1,12 +1,14 @@
-import type { LanguageList } from '@dotting/contract';
+import { isDeepStrictEqual } from 'node:util';
+import type { LanguageChange, LanguageList } from '@dotting/contract';
 import { shippedLanguages } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource } from 'typeorm';
+import { DataSource, In, IsNull, Not } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import type { AtDevice, AtWork } from '../common/present.js';
 import { clash, notFound } from '../http/refusals.js';
 import { isHere, Sight } from '../sight/sight.service.js';
 import { Language } from '../nursery/language.entity.js';
+import { Staff } from '../nursery/staff.entity.js';
 import { listOf } from '@dotting/words';
 import { spoken } from '../wording/spoken.js';
 
@@ -19,18 +21,56 @@ export class LanguagesService {
   ) {}
 
   async of({ siteId }: Pick<AtDevice, 'siteId'>): Promise<LanguageList[]> {
-    const rows = await this.dataSource.manager.find(Language, { where: { siteId }, order: { name: 'ASC' } });
+    const rows = await this.dataSource.manager.find(Language, {
+      where: { siteId, isRemoved: false },
+      order: { name: 'ASC' },
+    });
     return rows.map(({ tag, name, rightToLeft, words }) => ({ tag, name, rightToLeft, words }));
   }
 
-  async put({ siteId }: AtWork, tag: string, list: LanguageList): Promise<void> {
+  /** What can be put back: languages taken away, and those whose words were changed. */
+  async changes({ siteId }: AtWork): Promise<LanguageChange[]> {
+    const { manager } = this.dataSource;
+    const rows = await manager.find(Language, {
+      where: [
+        { siteId, isRemoved: true },
+        { siteId, before: Not(IsNull()) },
+      ],
+      order: { name: 'ASC' },
+    });
+    const staff = await manager.findBy(Staff, { id: In(rows.flatMap(({ changedBy }) => changedBy ?? [])) });
+    return rows.map(({ tag, name, isRemoved, changedBy, changedAt }) => ({
+      tag,
+      name,
+      isRemoved,
+      by: staff.find(({ id }) => id === changedBy)?.firstName ?? '',
+      at: changedAt ?? '',
+    }));
+  }
+
+  /** Puts a language back as it was before it was taken away, or its words were changed. */
+  async putBack(at: AtWork, tag: string): Promise<void> {
+    const { manager } = this.dataSource;
+    const kept = await manager.findOneBy(Language, { siteId: at.siteId, tag });
+    if (!kept || (!kept.isRemoved && !kept.before)) throw notFound('language');
+    const { before, words } = kept;
+    const back = kept.isRemoved ? {} : { words: before!, before: words };
+    await manager.save(Language, { ...kept, ...back, isRemoved: false, ...by(at) });
+  }
+
+  async put(at: AtWork, tag: string, list: LanguageList): Promise<void> {
     if (list.tag !== tag) throw clash(spoken().refusals.otherTag({ tag, other: list.tag }), 'tag');
     if (shippedLanguages.some((one) => one.tag === tag))
       throw clash(spoken().refusals.shippedTag({ tag }), 'tag');
-    await this.dataSource.manager.save(Language, { siteId, ...list });
+    const { manager } = this.dataSource;
+    const { siteId } = at;
+    const kept = await manager.findOneBy(Language, { siteId, tag });
+    const isChanged = kept !== null && !isDeepStrictEqual(kept.words, list.words);
+    const before = isChanged ? kept.words : (kept?.before ?? null);
+    await manager.save(Language, { siteId, ...list, before, isRemoved: false, ...by(at) });
   }
 
-  /** Takes a list away, unless a child counts in it. */
+  /** Takes a list away, unless a child counts in it. It can be put back. */
   async remove(at: AtWork, tag: string): Promise<void> {
     const { manager } = this.dataSource;
     const { siteId } = at;
@@ -38,7 +78,8 @@ export class LanguagesService {
       child.languages.includes(tag),
     );
     if (counting.length > 0) throw clash(await this.whoCounts(at, counting));
-    const { affected } = await manager.delete(Language, { siteId, tag });
+    const gone = { isRemoved: true, ...by(at) };
+    const { affected } = await manager.update(Language, { siteId, tag, isRemoved: false }, gone);
     if (affected === 0) throw notFound('language');
   }
 
@@ -56,3 +97,5 @@ export class LanguagesService {
     return refusals.countIn({ n: children.length, who });
   }
 }
+
+const by = ({ adult }: AtWork) => ({ changedBy: adult.id, changedAt: new Date().toISOString() });

@@ -9,6 +9,7 @@ export const tablesOfChild: readonly (readonly [table: string, column: string, o
   ['child_summary', 'child_id', 'child'],
   ['child_seen_by', 'child_id', 'child'],
   ['not_here', 'child_id', 'child'],
+  ['set_aside', 'child_id', 'child'],
   ['group_time_child', 'child_id', 'child'],
   ['statement_ruling', 'child_id', 'child'],
   ['step_decision', 'child_id', 'child'],

@@ -1,3 +1,4 @@
+import type { StaffId } from '@dotting/core';
 import { Column, Entity, JoinColumn, ManyToOne, PrimaryColumn } from 'typeorm';
 import { Site } from './site.entity.js';
 
@@ -22,4 +23,19 @@ export class Language {
 
   @Column({ type: 'json' })
   words: string[];
+
+  /** Taken away, and kept so that it can be put back. */
+  @Column({ name: 'is_removed', type: 'boolean', default: false })
+  isRemoved: boolean;
+
+  /** The words before they were changed the last time. */
+  @Column({ type: 'json', nullable: true })
+  before: string[] | null;
+
+  /** Who changed it or took it away last, and when (ISO 8601, by the server's clock). */
+  @Column({ name: 'changed_by', type: 'uuid', nullable: true })
+  changedBy: StaffId | null;
+
+  @Column({ name: 'changed_at', type: 'varchar', length: 35, nullable: true })
+  changedAt: string | null;
 }

@@ -2,6 +2,7 @@ import { Injectable, Logger, type OnModuleDestroy } from '@nestjs/common';
 import { Refresher } from '../summaries/refresher.service.js';
 import { AttemptsService } from '../devices/attempts.service.js';
 import { NotHereToday } from '../notHere/notHere.service.js';
+import { SetAsideService } from '../setAside/setAside.service.js';
 import { TrailService } from '../trail/trail.service.js';
 import { ErasuresService } from './erasures.service.js';
 
@@ -20,6 +21,7 @@ export class Rounds implements OnModuleDestroy {
     private readonly notHere: NotHereToday,
     private readonly trail: TrailService,
     private readonly attempts: AttemptsService,
+    private readonly setAside: SetAsideService,
   ) {}
 
   /** Begins the rounds, and resolves when the first is over. Summaries go on being brought up after it. */
@@ -43,6 +45,7 @@ export class Rounds implements OnModuleDestroy {
       await this.notHere.forgetEarlierDays();
       await this.trail.forgetOld();
       await this.attempts.forgetOld();
+      await this.setAside.forgetOld();
       await this.refresher.everyone();
     } catch (error) {
       this.log.error(`A round was broken off, and is made again in an hour: ${(error as Error).message}`);

@@ -25,7 +25,7 @@ const traces: readonly (readonly [route: RegExp, act: TrailAct, part: TrailPart]
   [/^PATCH children\/:id$/, 'changed', 'child'],
   [/^DELETE tries\/:id\/photo$/, 'erased', 'photo'],
   [/^PUT tries\/:id\/photo$/, 'changed', 'photo'],
-  [/^(POST tries\/:id\/\w+|PUT tries\/:id\/child)$/, 'changed', 'try'],
+  [/^(POST tries\/:id\/\w+|PUT tries\/:id\/child|DELETE tries\/:id\/double)$/, 'changed', 'try'],
   [/^POST office\/(erasures|children\/:id\/erase)$/, 'erased', 'record'],
   [/^POST office\/children(\/import)?$/, 'changed', 'register'],
   [/^PATCH office\/children\/:id$/, 'changed', 'place'],
@@ -35,21 +35,23 @@ const traces: readonly (readonly [route: RegExp, act: TrailAct, part: TrailPart]
   [/ office\/adults(\/:id)?$/, 'changed', 'adult'],
   [/^PUT adult\/(password|code)$/, 'changed', 'secrets'],
   [/^(POST devices\/pairing|DELETE devices\/:id|DELETE device)$/, 'changed', 'device'],
-  [/^(PUT|DELETE) languages\/:tag$/, 'changed', 'languages'],
+  [/^((PUT|DELETE) languages\/:tag|POST languages\/:tag\/back)$/, 'changed', 'languages'],
   [/^PUT rooms\/:id\/moves$/, 'changed', 'ideas'],
   [/^PUT rooms\/:room\/schools$/, 'changed', 'ways'],
   [/^(PUT|POST) rooms\/:room\/(tasks|things|task-files)/, 'changed', 'ownTasks'],
   [/^(PUT|DELETE) rooms\/:room\/group-times\/:id$/, 'changed', 'groupTimes'],
+  [/^GET set-aside$/, 'looked', 'aside'],
+  [/^POST set-aside\/:id\/\w/, 'changed', 'aside'],
   [/^DELETE demo$/, 'erased', 'demo'],
 ];
 
 /** What leaves nothing: what is recorded with its adult itself, one’s own coming and going, and what is about nobody. */
 const quiet: readonly RegExp[] = [
-  /^PUT (tries\/:id|sittings\/:id\/closing)$/,
+  /^PUT (tries\/:id|sittings\/:id\/closing|set-aside\/:id)$/,
   /^(GET|POST) begin/,
   /^POST device/,
   /^(POST|DELETE|PATCH) adult$/,
-  /^GET (here|health|devices|languages|rooms\/:id\/moves|rooms\/:room\/group-times)$/,
+  /^GET (here|health|devices|languages|languages\/changes|rooms\/:id\/moves|rooms\/:room\/group-times)$/,
   / child-side/,
   / children\/:id\/(not-here-today|revised\/read)$/,
 ];

@@ -62,16 +62,30 @@ export class DoublesService {
     const [one, another] = await this.tries.endedAmong([id, other]);
     if (counts !== null && !(one && another && mayBeSame(one, another)))
       throw clash(spoken().refusals.notAtOnce());
+    const now = new Date().toISOString();
     await this.evidence.changing([both[0]!.childId], async (manager) => {
       if (counts === null) {
         const [oneId, otherId] = [id, other].sort() as [TraceId, TraceId];
-        const told = { oneId, otherId, toldBy: at.adult.id };
+        const told = { oneId, otherId, toldBy: at.adult.id, at: now };
         await manager.createQueryBuilder().insert().into(ToldApart).values(told).orIgnore().execute();
       }
       for (const one of both) {
         const sameAs = counts !== null && one.id !== counts ? counts : null;
-        await manager.update(Try, { id: one.id }, { sameAs });
+        const said = sameAs ? { sameAsBy: at.adult.id, sameAsAt: now } : { sameAsBy: null, sameAsAt: null };
+        await manager.update(Try, { id: one.id }, { sameAs, ...said });
       }
+    });
+  }
+
+  /** Takes back what was said of a try and others: the question is open again. */
+  async takeBack(at: AtWork, id: TraceId): Promise<void> {
+    const found = await this.dataSource.manager.findOneBy(Try, { id, child: { siteId: at.siteId } });
+    if (!found) throw notFound('try');
+    await this.sight.child(at, found.childId);
+    await this.evidence.changing([found.childId], async (manager) => {
+      await manager.delete(ToldApart, [{ oneId: id }, { otherId: id }]);
+      const none = { sameAs: null, sameAsBy: null, sameAsAt: null };
+      await manager.update(Try, [{ id }, { sameAs: id }], none);
     });
   }
 }

@@ -24,6 +24,10 @@ export class ToldApart {
   @Column({ name: 'told_by', type: 'uuid' })
   toldBy: string;
 
+  /** ISO 8601, as the server's clock had it; null where it was said before that was kept. */
+  @Column({ name: 'told_at', type: 'varchar', length: 35, nullable: true })
+  at: string | null;
+
   @ManyToOne(() => Staff)
   @JoinColumn({ name: 'told_by', foreignKeyConstraintName: 'told_apart_by' })
   staff?: Staff;

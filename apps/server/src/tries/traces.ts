@@ -94,6 +94,9 @@ export function rowOf(id: TraceId, put: PutTry): Try {
     setLayout: put.set.layout ? (JSON.parse(JSON.stringify(put.set.layout)) as Layout) : null,
     // Decided at the server, and kept by it.
     sameAs: null,
+    sameAsBy: null,
+    sameAsAt: null,
+    isLate: false,
     startedByDevice: null,
     revision: put.revision,
   };

@@ -8,7 +8,7 @@ import {
   TryStored,
 } from '@dotting/contract';
 import type { TraceId } from '@dotting/core';
-import { Body, Controller, Get, Headers, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { Body, Controller, Delete, Get, Headers, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { Id } from '../http/id.pipe.js';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Delivery, For, Present, type AtDevice, type AtWork } from '../common/present.js';
@@ -86,5 +86,12 @@ export class TriesController {
     @Body() body: DoubleAnswer,
   ): Promise<void> {
     return this.doubles.answer(at, id, body);
+  }
+
+  @Delete(':id/double')
+  @HttpCode(204)
+  @Does('Takes that answer back: the question is open again')
+  takeBackDouble(@Present() at: AtWork, @Param('id', Id) id: TraceId): Promise<void> {
+    return this.doubles.takeBack(at, id);
   }
 }

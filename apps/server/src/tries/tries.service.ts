@@ -4,13 +4,14 @@ import {
   headFields,
   type MovedView,
   type PutTry,
+  type ToldDouble,
   type ToldTry,
   type TryStored,
 } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
-import type { AtDevice, AtWork } from '../common/present.js';
+import type { AtWork } from '../common/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, notFound } from '../http/refusals.js';
 import { OwnService } from '../own/own.service.js';
@@ -19,9 +20,11 @@ import { checkHead, newEvents, notOnShelf } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { today } from '../common/today.js';
 import { placed } from './clock.js';
-import { MayRecord } from './mayRecord.js';
+import { MayRecord, type RecordedAt } from './mayRecord.js';
 import { toldOf } from './told.js';
 import { endedTraces, eventRowOf, eventsOf, headOf, partsOf, rowOf, storedOf, traceOf } from './traces.js';
+import { Staff } from '../nursery/staff.entity.js';
+import { ToldApart } from './toldApart.entity.js';
 import { Try } from './try.entity.js';
 import { TryMove } from './tryMove.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
@@ -30,13 +33,11 @@ import { spoken } from '../wording/spoken.js';
 /** A transaction that lost a race for a lock is run again so often. */
 const deadlockRetries = 3;
 
-/** The device at which something was recorded. */
-export type Recording = Pick<AtDevice, 'deviceId' | 'siteId' | 'endedAt'> & {
-  /** Who is at it now. */
-  readonly adult?: AtDevice['adult'];
-  /** How far its clock is behind the server's, in ms. */
+/** Where something was recorded. */
+export interface Recording extends RecordedAt {
+  /** How far the device’s clock is behind the server's, in ms. */
   readonly behindMs?: number;
-};
+}
 
 @Injectable()
 export class TriesService {
@@ -73,13 +74,16 @@ export class TriesService {
     checkHead(put, await this.own.among(at.siteId, put.own, notOnShelf(put)));
     const { childId, recordedBy, presence, startedAt } = put;
     const isBegun = kept !== null && kept.childId === childId && kept.recordedBy === recordedBy;
-    await this.mayRecord.check(at, { childId, recordedBy, presence, at: startedAt }, isBegun);
+    const what = { childId, recordedBy, presence, at: startedAt };
+    const comesLate = await this.mayRecord.check(at, what, isBegun);
+    // What was begun in time is not late for its rest.
+    const isLate = kept ? kept.isLate : comesLate;
     for (let retry = 0; ; retry++) {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
         return await this.evidence.changing(children, (manager) =>
-          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice }, kept === null),
+          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice, isLate }, kept === null),
         );
       } catch (error) {
         if (!isDeadlock(error) || retry === deadlockRetries) throw error;
@@ -108,7 +112,10 @@ export class TriesService {
         fresh.map((event) => eventRowOf(id, event)),
       );
     if (put.ended === null && kept.ended !== null && fresh.length > 0) await raise(manager, [put.childId]);
-    if (sent.revision > kept.revision) await manager.save(Try, { ...sent, sameAs: kept.sameAs });
+    if (sent.revision > kept.revision) {
+      const { sameAs, sameAsBy, sameAsAt } = kept;
+      await manager.save(Try, { ...sent, sameAs, sameAsBy, sameAsAt });
+    }
     return { id, events: recorded.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
 
@@ -137,6 +144,8 @@ export class TriesService {
       revision: found.revision,
       hasPhoto,
       moved,
+      isLate: found.isLate,
+      doubles: await this.doublesOf(found),
       recorder: found.recorder?.firstName ?? '',
       told: toldOf({ ...trace, ended: found.ended ?? 'finished' }, today()),
     };
@@ -157,6 +166,27 @@ export class TriesService {
         reason,
       })),
     );
+  }
+
+  /** What adults said of this try and others that overlap with it. */
+  private async doublesOf({ id, sameAs, sameAsBy, sameAsAt }: Try): Promise<ToldDouble[]> {
+    const { manager } = this.dataSource;
+    const [apart, same] = await Promise.all([
+      manager.find(ToldApart, { where: [{ oneId: id }, { otherId: id }] }),
+      manager.findBy(Try, { sameAs: id }),
+    ]);
+    const answers = [
+      ...apart.map(({ oneId, otherId, toldBy, at }) => ({
+        other: oneId === id ? otherId : oneId,
+        counts: null,
+        by: toldBy,
+        at,
+      })),
+      ...same.map((one) => ({ other: one.id, counts: id, by: one.sameAsBy, at: one.sameAsAt })),
+      ...(sameAs ? [{ other: sameAs, counts: sameAs, by: sameAsBy, at: sameAsAt }] : []),
+    ];
+    const staff = await manager.findBy(Staff, { id: In(answers.flatMap(({ by }) => by ?? [])) });
+    return answers.map((one) => ({ ...one, by: staff.find(({ id: by }) => by === one.by)?.firstName ?? '' }));
   }
 
   /** The ended tries of these children, oldest first; the caller has seen to it that they are of the site. */

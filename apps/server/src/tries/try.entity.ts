@@ -5,7 +5,7 @@ import {
   type HeadFieldName,
   type HeadFields,
 } from '@dotting/contract';
-import type { Arrangement, Cue, Layout, TraceId } from '@dotting/core';
+import type { Arrangement, Cue, Layout, StaffId, TraceId } from '@dotting/core';
 import { Column, Entity, Index, JoinColumn, ManyToOne, PrimaryColumn, type ColumnOptions } from 'typeorm';
 import { underscored } from '../nursery/underscored.js';
 import { Child } from '../nursery/child.entity.js';
@@ -100,6 +100,17 @@ export class Try extends (HeadColumns as abstract new () => HeadRow) {
   /** The same try as another, which counts in its place. */
   @Column({ name: 'same_as', type: 'uuid', nullable: true })
   sameAs: TraceId | null;
+
+  /** Who said so, and when (ISO 8601, by the server's clock). */
+  @Column({ name: 'same_as_by', type: 'uuid', nullable: true })
+  sameAsBy: StaffId | null;
+
+  @Column({ name: 'same_as_at', type: 'varchar', length: 35, nullable: true })
+  sameAsAt: string | null;
+
+  /** It came after its device, its adult or its child had left. */
+  @Column({ name: 'is_late', type: 'boolean', default: false })
+  isLate: boolean;
 
   /** When it began by the device's own clock, where that was wrong; else null. */
   @Column({ name: 'started_by_device', type: 'varchar', length: 35, nullable: true })

@@ -1,4 +1,5 @@
 import type {
+  AsideView,
   BeginView,
   ChildPage,
   GroupTimesView,
@@ -54,6 +55,12 @@ export const childQuery = (id: ChildId) =>
 
 export const inkQuery = (id: ChildId) =>
   queryOptions({ queryKey: ['ink', id], queryFn: () => request<InkView>('GET', `children/${id}/ink`) });
+
+/** What waits for a lead to settle it. */
+export const asideQuery = queryOptions({
+  queryKey: ['set-aside'],
+  queryFn: () => request<AsideView[]>('GET', 'set-aside'),
+});
 
 export const tryQuery = (id: string) =>
   queryOptions({ queryKey: ['try', id], queryFn: () => request<ToldTry>('GET', `tries/${id}`) });

@@ -12,9 +12,8 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
-import { queryClient } from '../api/queries.js';
-import { hereQuery } from '../entrance/hereQuery.js';
 import { sending } from '../common/sending.js';
+import { Changes, languagesChanged } from './Changes.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/words.js';
 import { useUnsaved } from '../common/unsaved.js';
@@ -32,6 +31,7 @@ export function LanguagesPage() {
       {here.languages.map((list) => (
         <Words key={list.tag} list={list} onRemove={mayChange ? () => remove(list.tag) : undefined} />
       ))}
+      {mayChange && <Changes />}
       {mayChange && <AddList />}
       {shippedLanguages.map((list) => (
         <Words key={list.tag} list={list} />
@@ -42,7 +42,7 @@ export function LanguagesPage() {
 
 async function remove(tag: string): Promise<void> {
   await request('DELETE', `languages/${tag}`);
-  await queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
+  await languagesChanged();
 }
 
 interface WordsProps {
@@ -91,7 +91,7 @@ function AddList() {
   const add = handleSubmit((list) =>
     sending(setError, async () => {
       await request('PUT', `languages/${list.tag}`, list);
-      await queryClient.invalidateQueries({ queryKey: hereQuery.queryKey });
+      await languagesChanged();
       reset();
     }),
   );

@@ -7,23 +7,24 @@ export function Unsent() {
   const waiting = useWaiting();
   const isSafe = waiting.tries + waiting.closings === 0;
   const isHeldUp = !isSafe && (waiting.noConnection || waiting.refused.length > 0);
+  const isSettled = isSafe && waiting.aside === 0;
   return (
     <Typography
       component="span"
       role="status"
       // Sent and sending come with every tap: only what holds them up is read out.
-      aria-live={isHeldUp ? 'polite' : 'off'}
+      aria-live={isHeldUp || waiting.aside > 0 ? 'polite' : 'off'}
       variant="body2"
       data-unsent={waiting.events}
-      sx={{ color: isSafe ? 'water' : 'inkSoft', whiteSpace: 'nowrap' }}
+      sx={{ color: isSettled ? 'water' : 'inkSoft', whiteSpace: 'nowrap' }}
     >
       {wordsFor(waiting)}
     </Typography>
   );
 }
 
-function wordsFor({ tries, closings, refused, noConnection }: Waiting): string {
-  if (tries + closings === 0) return words.sending.sent();
+function wordsFor({ tries, closings, refused, noConnection, aside }: Waiting): string {
+  if (tries + closings === 0) return aside > 0 ? words.sending.aside({ n: aside }) : words.sending.sent();
   if (tries === 0) return noConnection ? words.sending.offlineClosing() : words.sending.sendingClosing();
   if (refused.length > 0) return words.sending.refused({ n: refused.length });
   return noConnection ? words.sending.offline({ n: tries }) : words.sending.sending({ n: tries });

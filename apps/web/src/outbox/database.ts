@@ -17,8 +17,8 @@ export interface KeptTry {
   readonly sentRevision: number;
   /** The server's words when it refused the try; it is kept here all the same. */
   readonly refused?: string;
-  /** The field that was to blame, by its path. */
-  readonly refusedField?: string;
+  /** The server has put it aside for a lead: what it has acknowledged is kept there. */
+  readonly isAside?: boolean;
 }
 
 /** How a sitting was closed, until the server has it. */
@@ -234,38 +234,25 @@ export async function keptTries(): Promise<readonly KeptTry[]> {
   return (await database()).getAll('tries');
 }
 
-export async function keepAcknowledged(id: TraceId, sentEvents: number, sentRevision: number): Promise<void> {
+export async function keepAcknowledged(
+  id: TraceId,
+  sentEvents: number,
+  sentRevision: number,
+  isAside: boolean,
+): Promise<void> {
   const transaction = (await database()).transaction('tries', 'readwrite');
   const kept = await transaction.store.get(id);
-  if (kept) await transaction.store.put({ ...kept, sentEvents, sentRevision });
+  if (kept) await transaction.store.put({ ...kept, sentEvents, sentRevision, isAside });
   await transaction.done;
 }
 
-/** Notes why the server refused a try, and by which field; without a reason that it is to be offered again. */
-export async function keepRefused(id: TraceId, refused?: string, refusedField?: string): Promise<void> {
+/** Notes why the server refused a try; without a reason that it is to be offered again. */
+export async function keepRefused(id: TraceId, refused?: string): Promise<void> {
   const transaction = (await database()).transaction('tries', 'readwrite');
   const kept = await transaction.store.get(id);
-  if (kept) await transaction.store.put(asRefused(kept, refused, refusedField));
-  await transaction.done;
-}
-
-function asRefused(kept: KeptTry, refused?: string, refusedField?: string): KeptTry {
-  const { refused: _, refusedField: __, ...rest } = kept;
-  return { ...rest, ...(refused !== undefined && { refused }), ...(refusedField && { refusedField }) };
-}
-
-/** Gives a try that was refused for its date another, and how its sitting was closed with it. */
-export async function redate(id: TraceId, startedAt: string): Promise<void> {
-  const transaction = (await database()).transaction(['tries', 'closings'], 'readwrite');
-  const kept = await transaction.objectStore('tries').get(id);
-  if (kept?.refused !== undefined) {
-    const head = { ...kept.head, startedAt };
-    await transaction.objectStore('tries').put({ ...asRefused(kept), head, revision: kept.revision + 1 });
-    const closing = await transaction.objectStore('closings').get(kept.head.sittingId);
-    if (closing?.refused !== undefined) {
-      const { refused: _, ...rest } = closing;
-      await transaction.objectStore('closings').put({ ...rest, body: { ...rest.body, closedAt: startedAt } });
-    }
+  if (kept) {
+    const { refused: _, ...rest } = kept;
+    await transaction.store.put({ ...rest, ...(refused !== undefined && { refused }) });
   }
   await transaction.done;
 }
@@ -285,14 +272,14 @@ export async function forgetAll(but: 'nothing' | 'unsent'): Promise<void> {
 }
 
 /**
- * Forgets a try that the server refused, for good: in its sitting too, which goes where nothing else is
+ * Forgets a try that the server refused or put aside, for good: in its sitting too, which goes where nothing else is
  * left of it, and with it what was refused of closing the child's sittings. A try that was not refused stays.
  */
 export async function dropRefused(id: TraceId): Promise<void> {
   const stores = ['tries', 'events', 'sittings', 'closings'] as const;
   const transaction = (await database()).transaction(stores, 'readwrite');
   const kept = await transaction.objectStore('tries').get(id);
-  if (kept?.refused !== undefined) {
+  if (kept?.refused !== undefined || kept?.isAside) {
     await transaction.objectStore('tries').delete(id);
     await transaction.objectStore('events').delete(eventsOf(id));
     const sittings = transaction.objectStore('sittings');

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto';
-import type { PutTry, TryHead } from '@dotting/contract';
+import type { PutAside, PutTry, TryHead } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
 import type { KeptSitting } from './sitting.js';
 import { database, dropSitting, forgetAll, keepStep, keptTries, keptTry } from './database.js';
@@ -14,11 +14,23 @@ const server = {
   /** Goes wrong at the server, whenever it is sent. */
   stumblesOver: null as string | null,
   requests: 0,
+  /** Whether it puts aside what it refuses. */
+  keepsAside: false as boolean | 'not now',
+  aside: new Map<string, PutAside>(),
 };
 
-function respond(path: string, body: PutTry): Response {
+function respond(path: string, body: PutTry | PutAside): Response {
   server.requests++;
   if (!server.answers) throw new TypeError('network');
+  if ('what' in body && server.keepsAside !== false) {
+    if (server.keepsAside === 'not now') throw new TypeError('network');
+    server.aside.set(path.split('/').at(-1)!, body);
+    return new Response(null, { status: 204 });
+  }
+  return respondToTry(path, body as PutTry);
+}
+
+function respondToTry(path: string, body: PutTry): Response {
   if (server.refuses) {
     const { status, message, field } = server.refuses;
     const fields = field === undefined ? [] : [{ field, message }];
@@ -41,18 +53,21 @@ beforeAll(() => {
   Object.assign(globalThis, {
     window: { addEventListener: () => undefined, removeEventListener: () => undefined },
     navigator: {},
-    fetch: async (path: string, { body }: { body: string }) => respond(path, JSON.parse(body) as PutTry),
+    fetch: async (path: string, { body }: { body: string }) =>
+      respond(path, JSON.parse(body) as PutTry | PutAside),
   });
 });
 
 beforeEach(() => {
   server.stored.clear();
+  server.aside.clear();
   Object.assign(server, {
     answers: true,
     losesAnswers: false,
     refuses: null,
     stumblesOver: null,
     requests: 0,
+    keepsAside: false,
   });
 });
 
@@ -211,21 +226,50 @@ test('one that the server stumbles over holds up nothing behind it, and goes whe
   expect(server.stored.get(bad)).toHaveLength(2);
 });
 
-test('a try refused for its date is sent with the day that the adult says', async () => {
-  const id = newId();
-  server.refuses = {
-    status: 400,
-    message: 'startedAt must be a day from 2024 until now',
-    field: 'startedAt',
-  };
-  await keep(id, 0, 0);
-  await until(() => outbox.read().refused.length === 1);
-  expect(outbox.read().refused[0]!.refusedField).toBe('startedAt');
-  server.refuses = null;
-  await outbox.offerWithDate(id, '2026-11-27T12:00:00+00:00');
-  await allSent();
-  expect((await keptTry(id))!.kept.head.startedAt).toBe('2026-11-27T12:00:00+00:00');
-  expect(server.stored.get(id)).toHaveLength(1);
+describe('what the server refuses for good', () => {
+  test('is put aside there whole, with why, and the device is done with it', async () => {
+    const id = newId();
+    await keep(id, 1, 0);
+    await allSent();
+    server.refuses = { status: 422, message: 'events.0.t: too late', field: 'events.0.t' };
+    server.keepsAside = true;
+    await keep(id, 3, 2);
+    await until(() => outbox.read().tries === 0 && outbox.read().aside === 1);
+    const aside = server.aside.get(id)!;
+    expect(aside).toMatchObject({ what: 'try', childId: 'child', why: 'events.0.t: too late' });
+    // The place in the whole try, of which only the rest was sent.
+    expect(aside.field).toBe('events.2.t');
+    expect((aside.body as PutTry).events).toEqual(counts(0, 3));
+    expect(outbox.read().refused).toEqual([]);
+  });
+
+  test('holds up nothing, and what comes later of it is put aside too', async () => {
+    const [refused, other] = [newId(), newId()];
+    server.refuses = { status: 403, message: 'The family has objected.' };
+    server.keepsAside = true;
+    await keep(refused, 0, 0);
+    await until(() => server.aside.has(refused) && outbox.read().tries === 0);
+    await keep(refused, 2, 1);
+    await until(() => (server.aside.get(refused)!.body as PutTry).events.length === 3);
+    server.refuses = null;
+    await keep(other, 0, 0);
+    await allSent();
+    expect(server.stored.has(other)).toBe(true);
+    expect(server.stored.has(refused)).toBe(false);
+  });
+
+  test('waits while the server cannot be reached to put it aside', async () => {
+    const id = newId();
+    server.refuses = { status: 404, message: 'There is no such child here.' };
+    server.keepsAside = 'not now';
+    await keep(id, 1, 0);
+    await until(() => outbox.read().noConnection);
+    expect((await keptTry(id))!.kept).toMatchObject({ sentEvents: 0 });
+    server.keepsAside = true;
+    outbox.send();
+    await until(() => outbox.read().tries === 0);
+    expect(server.aside.has(id)).toBe(true);
+  });
 });
 
 describe('a device that is signed in no longer', () => {

@@ -1,21 +1,15 @@
-import type { PutTry, TryStored } from '@dotting/contract';
 import { useSyncExternalStore } from 'react';
-import { isNoForGood, NoConnection, Refused, request } from '../api/http.js';
+import { NoConnection, type Refused } from '../api/http.js';
 import {
   dropRefused,
-  forgetClosing,
   forgetSent,
   isUnsent,
-  keepAcknowledged,
-  keepClosingRefused,
   keepRefused,
   keptClosings,
   keptTries,
-  keptTry,
-  redate,
-  type KeptClosing,
   type KeptTry,
 } from './database.js';
+import { isStumble, sendClosing, sendTry } from './sendOne.js';
 import { takeUpSteps } from './takeUp.js';
 
 /** What waits on this device to be sent. */
@@ -26,16 +20,18 @@ export interface Waiting {
   readonly closings: number;
   /** The last sending got no answer. */
   readonly noConnection: boolean;
+  /** Neither taken nor put aside at the server. */
   readonly refused: readonly KeptTry[];
+  /** How many of those still held here the server has put aside for a lead. */
+  readonly aside: number;
 }
 
-const eventsAtOnce = 200;
 const firstPauseMs = 1_000;
 const longestPauseMs = 20_000;
 
 /** Sends what IndexedDB holds to the server, one try after another, until all of it is acknowledged. */
 class Outbox {
-  private waiting: Waiting = { events: 0, tries: 0, closings: 0, noConnection: false, refused: [] };
+  private waiting: Waiting = { events: 0, tries: 0, closings: 0, noConnection: false, refused: [], aside: 0 };
   private readonly listeners = new Set<() => void>();
   /** Steps on their way to the disk. */
   private keeping = 0;
@@ -99,12 +95,6 @@ class Outbox {
     this.send();
   }
 
-  /** Offers a try that was refused for its date once more, with another. */
-  async offerWithDate(id: KeptTry['id'], startedAt: string): Promise<void> {
-    await redate(id, startedAt);
-    this.send();
-  }
-
   /** Forgets a refused try for good: the child it is of may have been erased. */
   async letGo(id: KeptTry['id']): Promise<void> {
     await dropRefused(id);
@@ -164,6 +154,7 @@ class Outbox {
       closings: closings.length,
       noConnection,
       refused: unsent.filter((one) => one.refused !== undefined),
+      aside: kept.filter((one) => one.isAside).length,
     });
   }
 
@@ -172,41 +163,6 @@ class Outbox {
     for (const listener of this.listeners) listener();
   }
 }
-
-async function sendTry(kept: KeptTry): Promise<void> {
-  const whole = await keptTry(kept.id);
-  if (!whole) return;
-  const body: PutTry = {
-    ...kept.head,
-    revision: kept.revision,
-    presence: kept.presence,
-    events: whole.events.slice(kept.sentEvents, kept.sentEvents + eventsAtOnce),
-  };
-  try {
-    const stored = await request<TryStored>('PUT', `tries/${kept.id}`, body);
-    await keepAcknowledged(kept.id, stored.events, stored.revision);
-    if (stored.events < whole.events.length) await sendTry({ ...kept, sentEvents: stored.events });
-  } catch (error) {
-    if (!isFinal(error)) throw error;
-    await keepRefused(kept.id, error.message, error.fields[0]?.field);
-  }
-}
-
-async function sendClosing(closing: KeptClosing): Promise<void> {
-  try {
-    await request('PUT', `sittings/${closing.id}/closing`, closing.body);
-    await forgetClosing(closing.id);
-  } catch (error) {
-    if (!isFinal(error)) throw error;
-    await keepClosingRefused({ ...closing, refused: error.message });
-  }
-}
-
-/** Something about this one request went wrong at the server: others may go well. */
-const isStumble = (error: unknown): error is Refused => error instanceof Refused && error.status === 500;
-
-/** The server will never take it; without an adult at the device it only does not take it yet. */
-const isFinal = (error: unknown): error is Refused => isNoForGood(error) && error.status !== 401;
 
 function withLock(send: () => Promise<void>): Promise<void> {
   return 'locks' in navigator ? navigator.locks.request('dotting-outbox', send) : send();

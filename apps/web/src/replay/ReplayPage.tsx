@@ -14,6 +14,7 @@ import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
+import { Doubles } from './Doubles.js';
 import { AmendStep } from './AmendStep.js';
 import { Photo } from './Photo.js';
 import { MoveTry } from './MoveTry.js';
@@ -67,6 +68,12 @@ function Replay({ tried }: { readonly tried: ToldTry }) {
             })}
           </Typography>
         ))}
+        {tried.isLate && (
+          <Typography variant="body2" color="textSecondary">
+            {words.replay.late()}
+          </Typography>
+        )}
+        <Doubles tried={tried} mayRight={mayRight} />
         {amended.length > 0 && (
           <Typography variant="body2" color="textSecondary">
             {words.replay.corrected({ n: amended.length })}

@@ -17,6 +17,7 @@ import { Away } from './Away.js';
 import { Doubles } from './Doubles.js';
 import { ChangedWays } from './ChangedWays.js';
 import { DueLine } from './DueLine.js';
+import { later } from '../common/later.js';
 import { OnThisDevice } from './OnThisDevice.js';
 import { SeveralAtTable } from './SeveralAtTable.js';
 import { ToSetOut } from './ToSetOut.js';
@@ -24,9 +25,13 @@ import { Waiting } from './Waiting.js';
 import { WrongClock } from './WrongClock.js';
 import { words } from '../wording/words.js';
 
+// Hardly ever there is any.
+const PutAside = later(async () => (await import('./PutAside.js')).PutAside);
+
 /** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
 export function TodayPage() {
   const room = useOutletContext<Room | undefined>();
+  const { adult } = useHere();
   const { data, error, refetch } = useQuery({ ...todayQuery(room?.id ?? ''), enabled: room !== undefined });
   const [isTogether, setTogether] = useState(false);
   if (!room) return <Notice>{words.today.noRoom()}</Notice>;
@@ -42,6 +47,7 @@ export function TodayPage() {
       </Typography>
       <WrongClock />
       <Waiting />
+      {adult.role === 'lead' && <PutAside today={data} />}
       {room.schools.week === 'one' && (
         <Typography sx={{ mb: 1 }}>
           {words.schools.thisWeek({ n: room.schools.number })} {words.schools.roundHint()}

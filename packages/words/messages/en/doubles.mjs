@@ -2,4 +2,9 @@ export default {
   title: 'The same try?',
   same: 'The same: use {name}’s',
   two: 'Two tries: keep both',
+  other: 'See the other',
+  takeBack: 'Ask again',
+  saidTwo: '{by} said this and another are two tries. {moment}',
+  thisCounts: '{by} said this and another are the same try; this one counts. {moment}',
+  otherCounts: '{by} said this and another are the same try; the other one counts. {moment}',
 };

@@ -28,6 +28,7 @@ export default {
     try_event: '{n, plural, one {1 step} other {# steps}} of tries',
     ruling: '{n, plural, one {1 corrected reading} other {# corrected readings}}',
     told_apart: '{n, plural, one {1 pair} other {# pairs}} told apart',
+    set_aside: '{n, plural, one {1 refused record} other {# refused records}} put aside',
     closing: '{n, plural, one {1 finished time} other {# finished times}}',
     statement_ruling: '{n, plural, one {1 reworded statement} other {# reworded statements}}',
     step_decision: '{n, plural, one {1 step} other {# steps}} kept or put away',

@@ -10,4 +10,8 @@ export default {
   wordsHint: 'From one up, one word to a line',
   rightToLeft: 'Written from right to left',
   save: 'Add language',
+  removed: '{name}: removed by {by}, {moment}',
+  changed: '{name}: words changed by {by}, {moment}',
+  changes: 'Changed or removed',
+  putBack: 'Put back as before',
 };

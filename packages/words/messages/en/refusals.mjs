@@ -25,6 +25,7 @@ export default {
   noJpeg: 'this is no JPEG',
   notFound: {
     adult: 'There is no such adult here.',
+    aside: 'It is not set aside any more.',
     child: 'There is no such child here.',
     device: 'There is no such device here.',
     language: 'There is no such language here.',

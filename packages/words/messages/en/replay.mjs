@@ -8,6 +8,7 @@ export default {
   seenOther: 'I saw it differently',
   laidOther: 'the tray was set out differently',
   prompted: 'others prompted',
+  late: 'Sent late: after its device, adult or child had left.',
   wrongChild: 'Another child’s try',
   moveTo: 'Move it to',
   moved: 'Recorded for {from} first. {by} moved it, {moment}: {reason}',

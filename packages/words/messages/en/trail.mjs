@@ -41,6 +41,7 @@ export default {
     ownTasks: 'a room’s own tasks or things',
     groupTimes: 'a time as a group',
     eraseWait: 'how long erasing waits',
+    aside: 'what was put aside',
     demo: 'the demo nursery',
     trail: 'this page',
   },

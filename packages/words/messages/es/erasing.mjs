@@ -28,6 +28,7 @@ export default {
     try_event: '{n, plural, one {1 paso} other {# pasos}} de intentos',
     ruling: '{n, plural, one {1 lectura corregida} other {# lecturas corregidas}}',
     told_apart: '{n, plural, one {1 pareja distinguida} other {# parejas distinguidas}}',
+    set_aside: '{n, plural, one {1 anotación apartada} other {# anotaciones apartadas}}',
     closing: '{n, plural, one {1 rato terminado} other {# ratos terminados}}',
     statement_ruling: '{n, plural, one {1 frase cambiada} other {# frases cambiadas}}',
     step_decision: '{n, plural, one {1 paso fijado o apartado} other {# pasos fijados o apartados}}',

@@ -10,4 +10,8 @@ export default {
   wordsHint: 'Desde el uno, una palabra por línea',
   rightToLeft: 'Se escribe de derecha a izquierda',
   save: 'Añadir idioma',
+  removed: '{name}: {by} lo quitó, {moment}',
+  changed: '{name}: {by} cambió las palabras, {moment}',
+  changes: 'Cambiado o quitado',
+  putBack: 'Dejarlo como antes',
 };

@@ -25,6 +25,7 @@ export default {
   noJpeg: 'esto no es un JPEG',
   notFound: {
     adult: 'Aquí no hay esa persona.',
+    aside: 'Ya no está apartado.',
     child: 'Aquí no hay ese peque.',
     device: 'Aquí no hay ese dispositivo.',
     language: 'Aquí no hay ese idioma.',

@@ -8,6 +8,7 @@ export default {
   seenOther: 'lo vi de otra manera',
   laidOther: 'la bandeja estaba puesta de otra manera',
   prompted: 'otros le ayudaron',
+  late: 'Se envió tarde: su dispositivo, su adulto o su peque ya no estaban.',
   wrongChild: 'El intento de otro peque',
   moveTo: 'Pasarlo a',
   moved: 'Se anotó primero para {from}. Lo pasó {by}, {moment}: {reason}',

@@ -41,6 +41,7 @@ export default {
     ownTasks: 'tareas o cosas propias de una sala',
     groupTimes: 'un rato en grupo',
     eraseWait: 'cuánto espera el borrado',
+    aside: 'lo que quedó apartado',
     demo: 'el centro de muestra',
     trail: 'esta página',
   },
