@@ -12,25 +12,34 @@ import {
 import { clash, impossible, type RefusedException } from '../http/refusals.js';
 import { spoken } from '../wording/spoken.js';
 
+/** What is stored of a try already. */
+export interface StoredEvents {
+  readonly count: number;
+  /** Time of the last of them, in ms from the start. */
+  readonly latest: number;
+  /** The one in a place, as far as it was read. */
+  readonly at: (seq: number) => TraceEvent | undefined;
+}
+
 /**
  * Which of the events sent are new to a try of which `stored` is already kept.
  * @throws RefusedException when the events sent cannot follow those stored, or cannot be at all
  */
 export function newEvents(
   put: Pick<PutTry, 'events'> & { readonly set: Pick<PutTry['set'], 'size'> },
-  stored: readonly TraceEvent[],
+  stored: StoredEvents,
 ): readonly TraceEventBody[] {
   const first = put.events[0]?.seq ?? 0;
-  if (first > stored.length) {
-    throw impossible('events.0.seq', spoken().steps.missing({ first, from: stored.length }));
+  if (first > stored.count) {
+    throw impossible('events.0.seq', spoken().steps.missing({ first, from: stored.count }));
   }
-  let latest = stored.at(-1)?.t ?? 0;
+  let { latest } = stored;
   return put.events.filter((event, i) => {
     const path = `events.${i}`;
     if (event.seq !== first + i) {
       throw impossible(`${path}.seq`, spoken().steps.outOfOrder({ seq: event.seq, due: first + i }));
     }
-    const kept = stored[event.seq];
+    const kept = stored.at(event.seq);
     if (kept) {
       if (isDeepStrictEqual(kept, plain(event))) return false;
       throw clash(spoken().steps.stored({ seq: event.seq }), path);

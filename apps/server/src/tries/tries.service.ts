@@ -10,12 +10,13 @@ import {
 } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In, IsNull, QueryFailedError, type EntityManager, type FindOptionsWhere } from 'typeorm';
+import { DataSource, In, IsNull, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
 import { clash, forbidden, notFound } from '../http/refusals.js';
 import { OwnService } from '../own/own.service.js';
 import { Sight } from '../sight/sight.service.js';
+import { append, isRefusedBy } from './append.js';
 import { checkHead, newEvents, notOnShelf } from './admission.js';
 import { RulingRow } from './ruling.entity.js';
 import { today } from '../common/today.js';
@@ -78,15 +79,21 @@ export class TriesService {
     const comesLate = await this.mayRecord.check(at, what, isBegun);
     // What was begun in time is not late for its rest.
     const isLate = kept ? kept.isLate : comesLate;
+    const row = { ...rowOf(id, put), startedByDevice, isLate };
+    if (kept?.ended === null && put.revision <= kept.revision) {
+      checkSameTry(kept, row);
+      const stored = await append(manager, id, put, kept.revision);
+      if (stored) return stored;
+    }
     for (let retry = 0; ; retry++) {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
         return await this.evidence.changing(children, (manager) =>
-          this.putWithin(manager, put, { ...rowOf(id, put), startedByDevice, isLate }, kept === null),
+          this.putWithin(manager, put, row, kept === null),
         );
       } catch (error) {
-        if (!isDeadlock(error) || retry === deadlockRetries) throw error;
+        if (!isRefusedBy(error, 'ER_LOCK_DEADLOCK') || retry === deadlockRetries) throw error;
       }
     }
   }
@@ -105,7 +112,11 @@ export class TriesService {
     checkSameTry(kept, sent);
     const stored = await manager.find(TryEvent, { where: { tryId: id }, order: { seq: 'ASC' } });
     const { recorded } = partsOf(stored);
-    const fresh = newEvents(put, recorded);
+    const fresh = newEvents(put, {
+      count: recorded.length,
+      latest: recorded.at(-1)?.t ?? 0,
+      at: (seq) => recorded[seq],
+    });
     if (fresh.length > 0)
       await manager.insert(
         TryEvent,
@@ -114,7 +125,7 @@ export class TriesService {
     if (put.ended === null && kept.ended !== null && fresh.length > 0) await raise(manager, [put.childId]);
     if (sent.revision > kept.revision) {
       const { sameAs, sameAsBy, sameAsAt } = kept;
-      await manager.save(Try, { ...sent, sameAs, sameAsBy, sameAsAt });
+      await manager.update(Try, { id }, { ...sent, sameAs, sameAsBy, sameAsAt });
     }
     return { id, events: recorded.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
@@ -244,10 +255,4 @@ function checkSameTry(kept: Try, sent: Try): void {
   ];
   const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
   if (changed) throw clash(spoken().refusals.changedHead({ what: changed }), changed);
-}
-
-function isDeadlock(error: unknown): boolean {
-  return (
-    error instanceof QueryFailedError && (error.driverError as { code?: string }).code === 'ER_LOCK_DEADLOCK'
-  );
 }
