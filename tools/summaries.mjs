@@ -8,7 +8,7 @@ runCommand(() => withDatabase(rebuild));
 async function rebuild(databaseUrl) {
   const { createApp } = await import('../apps/server/dist/app.js');
   const { SummariesService } = await import('../apps/server/dist/summaries/summaries.service.js');
-  const app = await createApp({ databaseUrl, webFolder: undefined, logs: false });
+  const app = await createApp({ databaseUrl, webFolder: undefined, tls: undefined, logs: false });
   try {
     const { same, outdated, differed } = await app
       .get(SummariesService)

@@ -1,16 +1,18 @@
 // @ts-check
 import { spawn } from 'node:child_process';
-import { createWriteStream } from 'node:fs';
 import path from 'node:path';
 import { root } from './run.mjs';
 import { sayProgress, Sorry } from './say.mjs';
 
 /**
  * Starts the built server and resolves once it answers.
+ * @param {{ databaseUrl: string, port: string | number, host: string, logFile: string, env?: Record<string, string> }} options
  * @returns its address, its process, a promise of its end, and how to stop it
  */
-export async function startServer({ databaseUrl, port, host, logFile }) {
-  const log = createWriteStream(logFile, { flags: 'a' });
+export async function startServer({ databaseUrl, port, host, logFile, env = {} }) {
+  // Not before the packages are there.
+  const { rotatingLog } = await import('./log.mjs');
+  const log = rotatingLog(logFile);
   const child = spawn(
     process.execPath,
     // For a small machine: what is soon thrown away gets half the room it would take by itself.
@@ -21,6 +23,7 @@ export async function startServer({ databaseUrl, port, host, logFile }) {
       stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
       env: {
         ...process.env,
+        ...env,
         NODE_ENV: 'production',
         DATABASE_URL: databaseUrl,
         PORT: String(port),

@@ -10,6 +10,7 @@ import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fa
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { AppModule } from './app.module.js';
 import { describeApi } from './openApi/document.js';
+import { Patience } from './http/patience.js';
 import { PlainBody } from './http/plainBody.js';
 import { RefusalFilter } from './http/refusal.filter.js';
 import { refuseForeign } from './http/sameOrigin.js';
@@ -23,6 +24,10 @@ export interface AppOptions {
   readonly webFolder?: string;
   /** Log requests as lines of JSON. */
   readonly logs: boolean;
+  /** Key and certificate to serve https with. */
+  readonly tls?: { readonly key: Buffer; readonly cert: Buffer } | undefined;
+  /** Where other devices find it, as far as that is known. */
+  readonly address?: string | null;
 }
 
 /** A try of the most events allowed fits; a flood does not. */
@@ -32,8 +37,11 @@ export async function createApp({
   databaseUrl,
   webFolder,
   logs,
+  tls,
+  address = null,
 }: AppOptions): Promise<NestFastifyApplication> {
   const adapter = new FastifyAdapter({
+    ...(tls && { https: { ...tls, minVersion: 'TLSv1.2' } }),
     bodyLimit: bodyLimitBytes,
     // A body that trickles in holds nothing open for longer. In ms.
     requestTimeout: 30_000,
@@ -49,7 +57,7 @@ export async function createApp({
     },
     logger: logs && { level: 'info', redact: ['req.headers'] },
   });
-  const app = await NestFactory.create<NestFastifyApplication>(AppModule.at(databaseUrl), adapter, {
+  const app = await NestFactory.create<NestFastifyApplication>(AppModule.at(databaseUrl, address), adapter, {
     abortOnError: false,
     logger: new ConsoleLogger({
       json: true,
@@ -90,6 +98,7 @@ export async function createApp({
     done();
   });
   app.useGlobalPipes(new PlainBody(), shapes);
+  app.useGlobalInterceptors(new Patience());
   app.useGlobalFilters(new RefusalFilter());
   describeApi(app);
   if (webFolder !== undefined) await serveWebApp(app, webFolder);

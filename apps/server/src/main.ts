@@ -1,4 +1,6 @@
+import { readFile } from 'node:fs/promises';
 import { createApp } from './app.js';
+import { sendToHttps } from './http/toHttps.js';
 import { Rounds } from './office/rounds.service.js';
 import { readSettings } from './settings.js';
 import { DemoService } from './demo/demo.service.js';
@@ -12,8 +14,16 @@ type News =
 const tell = (news: News): void => void process.send?.(news);
 
 async function main(): Promise<void> {
-  const { databaseUrl, port, host, webFolder, withDemo } = readSettings(process.env);
-  const app = await createApp({ databaseUrl, webFolder, logs: true });
+  const { databaseUrl, port, host, webFolder, withDemo, tls, redirectPort, address } = readSettings(
+    process.env,
+  );
+  const app = await createApp({
+    databaseUrl,
+    webFolder,
+    logs: true,
+    address,
+    tls: tls ? { key: await readFile(tls.keyFile), cert: await readFile(tls.certificateFile) } : undefined,
+  });
   // Started by another process, the server does not outlive it.
   process.on('disconnect', () => void app.close().then(() => process.exit(0)));
   if (withDemo) {
@@ -21,7 +31,8 @@ async function main(): Promise<void> {
   }
   await app.get(Rounds).begin();
   await app.listen(port, host);
-  tell({ kind: 'ready', url: `http://${host}:${port}` });
+  if (redirectPort !== null) await sendToHttps(redirectPort, host, port);
+  tell({ kind: 'ready', url: `${tls ? 'https' : 'http'}://${host}:${port}` });
 }
 
 main().catch((error: NodeJS.ErrnoException) => {

@@ -32,6 +32,7 @@ export const expectedTable: Readonly<Record<string, string>> = {
   'GET /api/office/children.csv': leads,
   'GET /api/office/trail': leads,
   'GET /api/office/trail.csv': leads,
+  'GET /api/ready': all,
   'GET /api/rooms/{id}': adults,
   'GET /api/rooms/{id}/moves': adults,
   'GET /api/rooms/{id}/today': adults,

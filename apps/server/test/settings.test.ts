@@ -11,6 +11,9 @@ describe('what the server is told at its start', () => {
       host: '127.0.0.1',
       webFolder: undefined,
       withDemo: true,
+      tls: null,
+      redirectPort: null,
+      address: null,
     });
     expect(readSettings({ ...right, PORT: '0', DEMO: 'off' })).toMatchObject({ port: 0, withDemo: false });
   });
@@ -27,6 +30,11 @@ describe('what the server is told at its start', () => {
     ['HOST', 'not here'],
     ['WEB_FOLDER', path.join(__dirname, 'nowhere')],
     ['DEMO', 'perhaps'],
+    ['REDIRECT_PORT', 'eighty'],
+    ['TLS_KEY_FILE', 'key.pem'],
+    ['TLS_CERT_FILE', path.join(__dirname, 'nowhere')],
+    ['ADDRESS', 'lockhouse'],
+    ['ADDRESS', 'https://lockhouse.example/app'],
   ])('%s is not %s', (name, value) => {
     const read = () => readSettings({ ...right, [name]: value });
     expect(read).toThrow(SettingsError);

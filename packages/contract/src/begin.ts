@@ -13,7 +13,7 @@ import {
 } from 'class-validator';
 import { AdultNames } from './office.js';
 import { said } from './said.js';
-import { IsFilled, Maybe, validator } from './validators.js';
+import { IsFilled, Maybe, OrNull, validator } from './validators.js';
 
 /** A password that somebody chooses: long, as guessing goes; any signs. */
 const shortestPassword = 12;
@@ -130,4 +130,8 @@ export class PairingView {
   /** Until when it can be used. */
   @IsString()
   until: string;
+  /** Where other devices find the app, as far as the server knows. */
+  @OrNull()
+  @IsString()
+  address: string | null;
 }

@@ -120,5 +120,21 @@ export function dataSourceOptions(url: string): DataSourceOptions {
 export async function openDatabase(url: string): Promise<DataSource> {
   const dataSource = await new DataSource(dataSourceOptions(url)).initialize();
   await dataSource.runMigrations({ transaction: 'each' });
+  await limitStatements(dataSource);
   return dataSource;
+}
+
+/** No single question to the database takes longer, whatever is asked. In seconds. */
+const longestStatement = 30;
+
+/** From now on: what brings the tables up to date may take its time. */
+async function limitStatements(dataSource: DataSource): Promise<void> {
+  const { pool } = dataSource.driver as unknown as { readonly pool: Pool };
+  const limit = `SET SESSION max_statement_time = ${longestStatement}`;
+  pool.on('connection', (connection: { query: (sql: string) => unknown }) => connection.query(limit));
+  await dataSource.query(limit);
+}
+
+interface Pool {
+  on(event: 'connection', then: (connection: { query: (sql: string) => unknown }) => void): void;
 }

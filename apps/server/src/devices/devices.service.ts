@@ -19,6 +19,7 @@ import { AttemptsService } from './attempts.service.js';
 import { Device } from './device.entity.js';
 import { endElsewhere } from './endElsewhere.js';
 import { Presence } from './presence.entity.js';
+import { Address } from '../common/address.js';
 import type { AtDevice, AtWork } from '../common/present.js';
 import { fitsSecret, hashSecret } from './secrets.js';
 import { spoken } from '../wording/spoken.js';
@@ -66,6 +67,7 @@ export class DevicesService {
   constructor(
     private readonly dataSource: DataSource,
     private readonly attempts: AttemptsService,
+    private readonly address: Address,
   ) {}
 
   /**
@@ -115,7 +117,7 @@ export class DevicesService {
   /** A code by which a new device is signed in. */
   async pair({ siteId, adult }: AtWork): Promise<PairingView> {
     const { code, until } = await giveCode(this.dataSource.manager, 'device', { siteId, staffId: adult.id });
-    return { code, until: until.toISOString() };
+    return { code, until: until.toISOString(), address: this.address.url };
   }
 
   /** Signs a new device in: @returns its token. */

@@ -17,7 +17,8 @@ export function PairPage() {
   const navigate = useNavigate();
   const { register, handleSubmit, setError, formState } = useForm<OneTimeCode>({
     resolver: classValidatorResolver(OneTimeCode),
-    defaultValues: { code: '' },
+    // Whoever came by a camera has it in the address.
+    defaultValues: { code: window.location.hash.slice(1) },
   });
   const { errors, isSubmitting } = formState;
   const pair = handleSubmit((given) =>

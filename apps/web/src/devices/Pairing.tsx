@@ -7,7 +7,34 @@ import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { sayMoment } from '../common/days.js';
 import { headingFont } from '../common/theme.js';
+import { later } from '../common/later.js';
 import { words } from '../wording/words.js';
+
+const QrCode = later(async () => (await import('./QrCode.js')).QrCode);
+
+/** Where another device finds this app; null where it is reached from this machine alone. */
+function addressFor({ address }: PairingView): string | null {
+  const { hostname, origin } = window.location;
+  const isThisMachine = /^(localhost|127\.\d+\.\d+\.\d+|\[::1\])$/.test(hostname);
+  return address ?? (isThisMachine ? null : origin);
+}
+
+/** The code, and where it is typed; a camera finds both. */
+function How({ address, code }: { readonly address: string | null; readonly code: string }) {
+  return (
+    <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 2, alignItems: 'center' }}>
+      <Box sx={{ flex: '1 1 18rem' }}>
+        <Typography>
+          {address === null ? words.devices.onlyHere() : words.devices.addHow({ address })}
+        </Typography>
+        <Typography sx={{ fontFamily: headingFont, fontSize: '2rem', letterSpacing: '0.1em' }}>
+          {code}
+        </Typography>
+      </Box>
+      {address !== null && <QrCode text={`${address}/pair#${code}`} />}
+    </Box>
+  );
+}
 
 /** A code by which another device is signed in, once: no password is typed where others can see it. */
 export function Pairing() {
@@ -17,10 +44,7 @@ export function Pairing() {
       {pairing.error && <Alert>{pairing.error.message}</Alert>}
       {pairing.data && (
         <Box role="status" sx={{ bgcolor: 'brassPale', borderRadius: '14px', p: 2, mb: 1 }}>
-          <Typography>{words.devices.addHow({ address: window.location.origin })}</Typography>
-          <Typography sx={{ fontFamily: headingFont, fontSize: '2rem', letterSpacing: '0.1em' }}>
-            {pairing.data.code}
-          </Typography>
+          <How address={addressFor(pairing.data)} code={pairing.data.code} />
           <Typography variant="body2">
             {words.devices.addUntil({ moment: sayMoment(pairing.data.until) })}
           </Typography>

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
-import { Link } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import { Refused, request } from '../api/http.js';
 import { beginQuery, queryClient } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
@@ -32,6 +32,8 @@ export default function SignInDevice() {
     }
   };
 
+  // Where there is no nursery yet, one is set up.
+  if (begin?.isFirst && !begin.hasDemo) return <Navigate to="/set-up" replace />;
   return (
     <Plain
       title="Dotting"

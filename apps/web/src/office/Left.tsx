@@ -35,6 +35,7 @@ export function Left() {
       </Box>
       <Box component="section" aria-label={words.erasing.erased()}>
         <Typography variant="h2">{words.erasing.erased()}</Typography>
+        <Typography color="textSecondary">{words.erasing.copies()}</Typography>
         {office.erasures.length === 0 && <Typography>{words.erasing.nothingErased()}</Typography>}
         <ul>
           {office.erasures.map((erasure) => (

@@ -8,7 +8,11 @@ export default {
   intro:
     'A device you sign out here stops working at its next request, wherever it is, and forgets the children. Tries it has not sent yet are sent first.',
   add: 'Sign in another device',
-  addHow: 'On the other device open {address} and choose “I have a code from a lead”. Then type:',
+  addHow:
+    'Point the other device’s camera at the square. Or open {address} there, choose “I have a code from a lead”, and type:',
+  onlyHere:
+    'Only this machine reaches the app now. Run “npm run serve” so that other devices can. The code is:',
+  qrCode: 'Address and code, for the other device’s camera',
   addUntil: 'It works once, until {moment}.',
   addNew: 'Another code',
   refusedToo:

@@ -14,6 +14,8 @@ export default {
     'Only leads see them. When the room’s time is up, a child is due to be erased and is listed above. Until then you can download the record from the child’s page.',
   noLeft: 'No leavers.',
   erased: 'Erased',
+  copies:
+    'Backups made before keep a child until they are deleted: by Dotting after the 30 newest, by you if you moved them elsewhere. A backup put back erases again whoever was erased since.',
   nothingErased: 'Nothing has been erased yet.',
   leftLine: 'last day {lastDay} · {n, plural, one {1 try} other {# tries}} · due to be erased on {day}',
   hasComeBack: 'Has come back',

@@ -8,7 +8,11 @@ export default {
   intro:
     'Un dispositivo que desconectes aquí deja de funcionar en su próxima petición, esté donde esté, y olvida a los peques. Antes se envían los intentos pendientes.',
   add: 'Conectar otro dispositivo',
-  addHow: 'En el otro dispositivo abre {address} y elige «Tengo un código de la dirección». Luego escribe:',
+  addHow:
+    'Enfoca el cuadrado con la cámara del otro dispositivo. O abre allí {address}, elige «Tengo un código de la dirección» y escribe:',
+  onlyHere:
+    'Ahora solo este equipo llega a la aplicación. Usa «npm run serve» para que lleguen otros dispositivos. El código es:',
+  qrCode: 'Dirección y código, para la cámara del otro dispositivo',
   addUntil: 'Vale una vez, hasta: {moment}.',
   addNew: 'Otro código',
   refusedToo:

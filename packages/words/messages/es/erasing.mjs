@@ -14,6 +14,8 @@ export default {
     'Solo los ve la dirección. Cuando pasa el tiempo de la sala, quedan para borrar y aparecen arriba. Hasta entonces puedes descargar lo guardado desde la página del peque.',
   noLeft: 'No se ha ido nadie.',
   erased: 'Borrados',
+  copies:
+    'Las copias de seguridad hechas antes conservan al peque hasta que se borran: las borra Dotting tras las 30 más nuevas, o tú si las llevaste a otro sitio. Al recuperar una copia se vuelve a borrar a quien se borró después.',
   nothingErased: 'Aún no se ha borrado nada.',
   leftLine: 'último día {lastDay} · {n, plural, one {1 intento} other {# intentos}} · para borrar el {day}',
   hasComeBack: 'Ha vuelto',
