@@ -169,3 +169,22 @@ describe('revoking', () => {
     expect((await device.ask('GET', 'here')).status).toBe(401);
   });
 });
+
+test('what a device sealed is opened for those of its nursery alone, also after it was signed out', async () => {
+  const own = await nursery.addSite('sealed');
+  const foreign = await nursery.addSite('sealed-elsewhere');
+  const [device, other, stranger] = Array.from({ length: 3 }, () => new TestDevice(nursery.app));
+  await device!.with(own.staff.practitioner);
+  const { sealing } = (await device!.ask('GET', 'here')).body;
+  expect(Buffer.from(sealing.key, 'base64')).toHaveLength(32);
+  expect((await device!.ask('GET', 'here')).body.sealing).toEqual(sealing);
+  expect((await device!.ask('DELETE', 'device')).status).toBe(204);
+  expect((await device!.ask('GET', `devices/${sealing.device}/sealing`)).status).toBe(401);
+  await stranger!.signIn(foreign.staff.lead.email);
+  expect((await stranger!.ask('GET', `devices/${sealing.device}/sealing`)).status).toBe(404);
+  await other!.signIn(own.staff.lead.email);
+  expect(await other!.ask('GET', `devices/${sealing.device}/sealing`)).toMatchObject({
+    status: 200,
+    body: sealing,
+  });
+});

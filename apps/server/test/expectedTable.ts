@@ -25,6 +25,7 @@ export const expectedTable: Readonly<Record<string, string>> = {
   'GET /api/children/{id}/tries.csv': trusted,
   'GET /api/devices': leads,
   'GET /api/health': all,
+  'GET /api/devices/{id}/sealing': devices,
   'GET /api/here': devices,
   'GET /api/languages': adults,
   'GET /api/languages/changes': trusted,

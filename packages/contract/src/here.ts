@@ -55,6 +55,15 @@ export class RoomHere extends Room {
   ownThings: OwnThingsView[];
 }
 
+/** With what a device seals what it could not send when it is signed out: the key stays with the server. */
+export class Sealing {
+  @IsUUID()
+  device: string;
+  /** 32 bytes in base64. */
+  @IsString()
+  key: string;
+}
+
 /** Where a signed-in device stands: its site, its adults, and who is at it now. */
 export class Here {
   @IsString()
@@ -76,6 +85,9 @@ export class Here {
   @ValidateNested()
   @Type(() => PresentAdult)
   adult: PresentAdult | null;
+  @ValidateNested()
+  @Type(() => Sealing)
+  sealing: Sealing;
 }
 
 /** A device that is signed in for the site. */

@@ -39,6 +39,10 @@ export class Device {
   @Column({ name: 'presence_id', type: 'uuid', nullable: true })
   presenceId: string | null;
 
+  /** What it could not send when it was signed out is sealed with this, 32 bytes in base64; null until it is asked for. */
+  @Column({ name: 'seal_key', type: 'char', length: 44, nullable: true })
+  sealKey: string | null;
+
   @Column({ name: 'revoked_at', type: 'datetime', precision: 3, nullable: true })
   revokedAt: Date | null;
 }

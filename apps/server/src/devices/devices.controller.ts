@@ -7,6 +7,7 @@ import {
   OwnPassword,
   PairingView,
   PresentAdult,
+  Sealing,
 } from '@dotting/contract';
 import {
   Body,
@@ -95,6 +96,14 @@ export class DevicesController {
   ): Promise<void> {
     await this.devices.leave(at, presence);
     if (presence === undefined) reply.clearCookie(stayCookie, { path: '/' });
+  }
+
+  @DeviceAlone()
+  @Get('devices/:id/sealing')
+  @ApiOkResponse({ type: Sealing })
+  @Does('The key to what a device of this site could not send when it was signed out')
+  sealing(@Present() at: AtDevice, @Param('id', Id) id: string): Promise<Sealing> {
+    return this.devices.sealingOf(at, id);
   }
 
   @For('lead')

@@ -7,6 +7,7 @@ import type {
   OwnPassword,
   PairingView,
   PresentAdult,
+  Sealing,
 } from '@dotting/contract';
 import type { StaffId } from '@dotting/core';
 import { HttpStatus, Injectable } from '@nestjs/common';
@@ -242,6 +243,19 @@ export class DevicesService {
   async leave(at: AtDevice, presenceId: string | undefined): Promise<void> {
     const which = { id: at.deviceId, ...(presenceId !== undefined && { presenceId }) };
     await this.dataSource.manager.update(Device, which, { presenceId: null });
+  }
+
+  /** The key of a device of the site, also of one that was signed out: made when it is asked for first. */
+  async sealingOf({ siteId }: Pick<AtDevice, 'siteId'>, deviceId: string): Promise<Sealing> {
+    const { manager } = this.dataSource;
+    const which = { id: deviceId, siteId };
+    const made = randomBytes(32).toString('base64');
+    const device = await manager.findOneBy(Device, which);
+    if (!device) throw notFound('device');
+    if (device.sealKey !== null) return { device: deviceId, key: device.sealKey };
+    await manager.update(Device, { ...which, sealKey: IsNull() }, { sealKey: made });
+    const { sealKey } = await manager.findOneByOrFail(Device, which);
+    return { device: deviceId, key: sealKey! };
   }
 
   async list(at: AtWork): Promise<DeviceView[]> {

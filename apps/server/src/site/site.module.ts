@@ -1,4 +1,5 @@
 import { Module } from '@nestjs/common';
+import { DevicesModule } from '../devices/devices.module.js';
 import { LanguagesModule } from '../languages/languages.module.js';
 import { SiteController } from './site.controller.js';
 import { OwnModule } from '../own/own.module.js';
@@ -6,7 +7,7 @@ import { SightModule } from '../sight/sight.module.js';
 import { SiteService } from './site.service.js';
 
 @Module({
-  imports: [LanguagesModule, OwnModule, SightModule],
+  imports: [DevicesModule, LanguagesModule, OwnModule, SightModule],
   controllers: [SiteController],
   providers: [SiteService],
   exports: [OwnModule, SightModule],

@@ -3,6 +3,7 @@ import { schoolsOf } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource } from 'typeorm';
 import type { AtDevice, AtWork } from '../common/present.js';
+import { DevicesService } from '../devices/devices.service.js';
 import { LanguagesService } from '../languages/languages.service.js';
 import { Room } from '../nursery/room.entity.js';
 import { OwnService } from '../own/own.service.js';
@@ -17,6 +18,7 @@ export class SiteService {
     private readonly sight: Sight,
     private readonly languages: LanguagesService,
     private readonly own: OwnService,
+    private readonly devices: DevicesService,
   ) {}
 
   async here(at: AtDevice): Promise<Here> {
@@ -43,6 +45,7 @@ export class SiteService {
       adults: staff.filter(comesIn).map(asAdult),
       languages,
       adult: at.adult,
+      sealing: await this.devices.sealingOf(at, at.deviceId),
     };
   }
 

@@ -51,7 +51,7 @@ const quiet: readonly RegExp[] = [
   /^(GET|POST) begin/,
   /^POST device/,
   /^(POST|DELETE|PATCH) adult$/,
-  /^GET (here|health|ready|devices|languages|languages\/changes|rooms\/:id\/moves|rooms\/:room\/group-times)$/,
+  /^GET (here|health|ready|devices|devices\/:id\/sealing|languages|languages\/changes|rooms\/:id\/moves|rooms\/:room\/group-times)$/,
   / child-side/,
   / children\/:id\/(not-here-today|revised\/read)$/,
 ];

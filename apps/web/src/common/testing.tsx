@@ -21,6 +21,7 @@ export const tomasz: PresentAdult = {
 const here: Here = {
   site: 'Pennywater Lock House',
   isDemo: false,
+  sealing: { device: 'device', key: '' },
   rooms: [{ id: 'lower', name: 'Lower Pound', schools: usualSchools, ownTasks: [], ownThings: [] }],
   adults: [tomasz],
   languages: [],

@@ -4,6 +4,8 @@ import { NoConnection, Refused, request, whenNobodyIsThere } from '../api/http.j
 import { queryClient } from '../api/queries.js';
 import { keepHere, keptHere } from '../outbox/database.js';
 import { comeInAgain, lockIfIdle } from './stay.js';
+import { outbox } from '../outbox/outbox.js';
+import { unseal } from '../outbox/sealed.js';
 import { leaveNothingBehind } from './signedOut.js';
 import { nameOwn, speak } from '../wording/words.js';
 
@@ -20,6 +22,11 @@ export const hereQuery = queryOptions({
     const adult = isLocked ? null : (here.adult ?? (await whoCameInWithoutServer()));
     const asItStands = { ...here, adult };
     await keepHere(asItStands);
+    // What cannot be opened now is tried again with the next question.
+    unseal().then(
+      (isOpened) => isOpened && outbox.send(),
+      () => undefined,
+    );
     nameOwn(here.rooms);
     await speakTo(adult);
     return asItStands;

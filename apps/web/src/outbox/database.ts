@@ -37,6 +37,16 @@ export interface KeptAdult {
   readonly leaving?: string;
 }
 
+/** What a device that is signed in no longer could not send, closed up. */
+export interface Sealed {
+  /** The device that it was, for the server. */
+  readonly device: string;
+  readonly vector: Uint8Array<ArrayBuffer>;
+  readonly data: ArrayBuffer;
+  /** ms since the epoch. */
+  readonly sealedAt: number;
+}
+
 interface Schema extends DBSchema {
   tries: { key: string; value: KeptTry };
   events: { key: [string, number]; value: TraceEvent & { readonly tryId: TraceId } };
@@ -44,13 +54,16 @@ interface Schema extends DBSchema {
   closings: { key: string; value: KeptClosing };
   device: { key: 'here'; value: Here };
   adult: { key: 'last'; value: KeptAdult };
+  sealed: { key: string; value: Sealed };
 }
 
 let opened: Promise<IDBPDatabase<Schema>> | undefined;
 
 export function database(): Promise<IDBPDatabase<Schema>> {
-  opened ??= openDB<Schema>('dotting', 3, {
+  opened ??= openDB<Schema>('dotting', 4, {
     upgrade: (db, before) => {
+      db.createObjectStore('sealed', { keyPath: 'device' });
+      if (before === 3) return;
       // An earlier version kept what a code could be guessed from.
       if (before > 0) db.deleteObjectStore('adult');
       db.createObjectStore('adult');
@@ -153,7 +166,7 @@ export async function keepStep(
   await Promise.all([...writes, transaction.done]);
 }
 
-type KeptEvent = Schema['events']['value'];
+export type KeptEvent = Schema['events']['value'];
 type EventStore = IDBPObjectStore<Schema, ('sittings' | 'tries' | 'events')[], 'events', 'readwrite'>;
 
 /** Fails where another event has its place; the same one is kept once. */

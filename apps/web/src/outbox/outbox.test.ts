@@ -2,8 +2,9 @@ import 'fake-indexeddb/auto';
 import type { PutAside, PutTry, TryHead } from '@dotting/contract';
 import type { ChildId, SittingId, StaffId, TraceEvent, TraceId } from '@dotting/core';
 import type { KeptSitting } from './sitting.js';
-import { database, dropSitting, forgetAll, keepStep, keptTries, keptTry } from './database.js';
+import { database, dropSitting, forgetAll, keepHere, keepStep, keptTries, keptTry } from './database.js';
 import { outbox } from './outbox.js';
+import { seal, unseal } from './sealed.js';
 
 /** A stand-in for the server: what it has stored, by try, and how it answers. */
 const server = {
@@ -17,11 +18,19 @@ const server = {
   /** Whether it puts aside what it refuses. */
   keepsAside: false as boolean | 'not now',
   aside: new Map<string, PutAside>(),
+  /** The key it gives back; null for none. */
+  sealing: null as string | null,
 };
 
 function respond(path: string, body: PutTry | PutAside): Response {
   server.requests++;
   if (!server.answers) throw new TypeError('network');
+  if (path.endsWith('/sealing')) {
+    const { sealing } = server;
+    const status = sealing === null ? 404 : 200;
+    const none = { statusCode: 404, message: 'There is no such device here.', fields: [] };
+    return Response.json(sealing === null ? none : { device: 'tablet', key: sealing }, { status });
+  }
   if ('what' in body && server.keepsAside !== false) {
     if (server.keepsAside === 'not now') throw new TypeError('network');
     server.aside.set(path.split('/').at(-1)!, body);
@@ -53,7 +62,7 @@ beforeAll(() => {
   Object.assign(globalThis, {
     window: { addEventListener: () => undefined, removeEventListener: () => undefined },
     navigator: {},
-    fetch: async (path: string, { body }: { body: string }) =>
+    fetch: async (path: string, { body = '{}' }: { body?: string }) =>
       respond(path, JSON.parse(body) as PutTry | PutAside),
   });
 });
@@ -269,6 +278,44 @@ describe('what the server refuses for good', () => {
     outbox.send();
     await until(() => outbox.read().tries === 0);
     expect(server.aside.has(id)).toBe(true);
+  });
+});
+
+describe('what a device that is signed in no longer could not send', () => {
+  const key = Buffer.alloc(32, 7).toString('base64');
+  const text = async () => {
+    const db = await database();
+    const stores = ['tries', 'events', 'closings', 'device', 'sealed'] as const;
+    return JSON.stringify(await Promise.all(stores.map((store) => db.getAll(store))));
+  };
+
+  test('is held sealed, and comes back when the device is signed in for the same nursery again', async () => {
+    const id = newId();
+    await keepHere({ site: 'Sluice Cottage', sealing: { device: 'tablet', key } } as never);
+    server.answers = false;
+    await keep(id, 2, 0);
+    expect(await outbox.deliver()).toBe(false);
+    expect(await seal()).toBe(true);
+    await forgetAll('nothing');
+    expect(await text()).not.toContain(id);
+    expect(await text()).not.toContain('Sluice');
+
+    server.answers = true;
+    server.sealing = null;
+    expect(await unseal()).toBe(false);
+    expect(await keptTry(id)).toBeUndefined();
+    server.sealing = key;
+    expect(await unseal()).toBe(true);
+    expect((await keptTry(id))!.events).toEqual(counts(0, 2));
+    outbox.send();
+    await allSent();
+    expect(server.stored.get(id)).toHaveLength(3);
+    expect(await unseal()).toBe(false);
+  });
+
+  test('stays as it is where there is no key', async () => {
+    await keepHere(null);
+    expect(await seal()).toBe(false);
   });
 });
 

@@ -28,6 +28,7 @@ export class SetAside1797200000000 implements MigrationInterface {
     await runner.query('ALTER TABLE `try` ADD is_late tinyint NOT NULL DEFAULT 0');
     await runner.query('ALTER TABLE `try` ADD same_as_by uuid NULL, ADD same_as_at varchar(35) NULL');
     await runner.query('ALTER TABLE told_apart ADD told_at varchar(35) NULL');
+    await runner.query('ALTER TABLE device ADD seal_key char(44) NULL');
     await runner.query(
       `ALTER TABLE language ADD is_removed tinyint NOT NULL DEFAULT 0, ADD \`before\` json NULL,
          ADD changed_by uuid NULL, ADD changed_at varchar(35) NULL`,
@@ -35,6 +36,7 @@ export class SetAside1797200000000 implements MigrationInterface {
   }
 
   async down(runner: QueryRunner): Promise<void> {
+    await runner.query('ALTER TABLE device DROP COLUMN seal_key');
     await runner.query('DELETE FROM language WHERE is_removed = 1');
     await runner.query(
       'ALTER TABLE language DROP COLUMN is_removed, DROP COLUMN `before`, DROP COLUMN changed_by, DROP COLUMN changed_at',
