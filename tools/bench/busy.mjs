@@ -91,7 +91,7 @@ async function whileLooking(url, work) {
   const done = work().finally(() => (isOver = true));
   while (!isOver) {
     const began = performance.now();
-    await (await fetch(`${url}/api/health`)).arrayBuffer();
+    await (await fetch(`${url}/api/ready`)).arrayBuffer();
     times.push(performance.now() - began);
     await wait(betweenLooksMs);
   }

@@ -16,17 +16,17 @@ const eventsOfATry = 12;
  * Devices of the demo nursery with an adult at each, and a child to count with.
  * @returns {Promise<{ cookie: string, adult: any, childId: string }[]>}
  */
-export async function signedIn(url, many) {
+export async function signedIn(url, many, firstName = 'Tomasz') {
   const { adults, demoPassword, emailOf } = await import('../../apps/server/dist/demo/nursery.js');
-  const tomasz = adults.find(({ firstName }) => firstName === 'Tomasz');
-  if (!tomasz) throw new Error('No adult of the demo nursery is called Tomasz');
+  const known = adults.find((one) => one.firstName === firstName);
+  if (!known) throw new Error(`No adult of the demo nursery is called ${firstName}`);
   const devices = [];
   let children;
   for (let i = 0; i < many; i++) {
-    const device = await ask(url, 'POST', 'device', { email: emailOf(tomasz), password: demoPassword });
+    const device = await ask(url, 'POST', 'device', { email: emailOf(known), password: demoPassword });
     const here = await (await ask(url, 'GET', 'here', undefined, device.cookie)).answer.json();
-    const { id } = here.adults.find(({ firstName }) => firstName === 'Tomasz');
-    const stay = await ask(url, 'POST', 'adult', { staffId: id, code: tomasz.code }, device.cookie);
+    const { id } = here.adults.find((one) => one.firstName === firstName);
+    const stay = await ask(url, 'POST', 'adult', { staffId: id, code: known.code }, device.cookie);
     const cookie = `${device.cookie}; ${stay.cookie}`;
     children ??= await childrenOf(url, here.rooms, cookie);
     devices.push({ cookie, adult: await stay.answer.json(), childId: children[i % children.length] });
@@ -43,7 +43,7 @@ async function childrenOf(url, rooms, cookie) {
   return registers;
 }
 
-async function ask(url, method, path, body, cookie = '') {
+export async function ask(url, method, path, body, cookie = '') {
   const answer = await fetch(`${url}/api/${path}`, {
     method,
     headers: { cookie, ...(body && { 'content-type': 'application/json' }) },
