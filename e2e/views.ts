@@ -23,7 +23,11 @@ export const addresses = [
   '/office/file',
   '/office/people',
   '/office/left',
+  '/office/trail',
   '/childs-side',
+  '/set-up',
+  '/pair',
+  '/forgotten',
 ] as const;
 
 /** A sign of life: on a busy machine two idle minutes go by between pages, and the screen locks. */

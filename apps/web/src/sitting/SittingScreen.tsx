@@ -15,6 +15,7 @@ import { useCallback, useEffect, useMemo, useState } from 'react';
 import { afterPaint } from '../common/afterPaint.js';
 import { useTabTitle } from '../common/useTabTitle.js';
 import { narrow, slim } from '../common/theme.js';
+import { DemoMark } from '../common/DemoMark.js';
 import { Unsent } from '../outbox/Unsent.js';
 import { useHere } from '../common/here.js';
 import { useKeys } from './keys.js';
@@ -87,9 +88,12 @@ export function SittingScreen({ store, onEnd }: SittingScreenProps) {
     <Box component="main" sx={screenFor(isThumbLast)}>
       <Box component="section" aria-label={words.sitting.sayAndSetOut()} sx={{ ...column, gridArea: 'say' }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', mb: 1.5 }}>
-          <Typography component="h1" sx={{ fontWeight: 700 }}>
-            {sitting.child.firstName}
-          </Typography>
+          <Box sx={{ display: 'flex', alignItems: 'baseline', minWidth: 0 }}>
+            <Typography component="h1" sx={{ fontWeight: 700 }}>
+              {sitting.child.firstName}
+            </Typography>
+            <DemoMark />
+          </Box>
           <Unsent />
         </Box>
         <SayColumn

@@ -7,6 +7,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
 import { points, slim } from '../../common/theme.js';
+import { DemoMark } from '../../common/DemoMark.js';
 import { Unsent } from '../../outbox/Unsent.js';
 import type { Closing } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
@@ -40,7 +41,10 @@ export function ClosingPage({ store, onClosed }: ClosingPageProps) {
       <Box sx={{ maxWidth: 860, mx: 'auto', display: 'grid', gap: 2.5 }}>
         <Box sx={{ display: 'flex', justifyContent: 'space-between', alignItems: 'baseline' }}>
           <PageTitle>{words.closing.title({ name: child.firstName })}</PageTitle>
-          <Unsent />
+          <Box sx={{ whiteSpace: 'nowrap' }}>
+            <Unsent />
+            <DemoMark />
+          </Box>
         </Box>
         <Typography color="textSecondary">{words.closing.onRecord({ n: tries.length })}</Typography>
         <Box component="section" aria-label={words.closing.learned()} sx={{ display: 'grid', gap: 1.25 }}>
