@@ -6,7 +6,7 @@ import { words } from '../wording/words.js';
 export function Unsent() {
   const waiting = useWaiting();
   const isSafe = waiting.tries + waiting.closings === 0;
-  const isHeldUp = !isSafe && (waiting.noConnection || waiting.refused.length > 0);
+  const isHeldUp = !isSafe && (waiting.waitsFor !== null || waiting.refused.length > 0);
   const isSettled = isSafe && waiting.aside === 0;
   return (
     <Typography
@@ -23,8 +23,9 @@ export function Unsent() {
   );
 }
 
-function wordsFor({ tries, closings, refused, noConnection, aside }: Waiting): string {
+function wordsFor({ tries, closings, refused, waitsFor, aside }: Waiting): string {
   if (tries + closings === 0) return aside > 0 ? words.sending.aside({ n: aside }) : words.sending.sent();
+  const noConnection = waitsFor === 'connection';
   if (tries === 0) return noConnection ? words.sending.offlineClosing() : words.sending.sendingClosing();
   if (refused.length > 0) return words.sending.refused({ n: refused.length });
   return noConnection ? words.sending.offline({ n: tries }) : words.sending.sending({ n: tries });

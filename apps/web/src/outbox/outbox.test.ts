@@ -153,7 +153,7 @@ test('an answer that gets lost on its way: the same events again, stored once', 
   const id = newId();
   server.losesAnswers = true;
   await keep(id, 2, 0);
-  await until(() => outbox.read().noConnection);
+  await until(() => outbox.read().waitsFor === 'connection');
   expect((await keptTry(id))!.kept.sentEvents).toBe(0);
   server.losesAnswers = false;
   outbox.send();
@@ -165,7 +165,7 @@ test('without a connection all is kept, and said to be', async () => {
   const id = newId();
   server.answers = false;
   await keep(id, 2, 0);
-  await until(() => outbox.read().noConnection);
+  await until(() => outbox.read().waitsFor === 'connection');
   expect(outbox.read()).toMatchObject({ tries: 1, events: 3 });
   expect((await keptTry(id))!.events).toEqual(counts(0, 2));
   server.answers = true;
@@ -228,6 +228,7 @@ test('one that the server stumbles over holds up nothing behind it, and goes whe
   await keep(bad, 1, 0);
   await keep(good, 1, 0);
   await until(() => server.stored.get(good)?.length === 2 && outbox.read().tries === 1);
+  await until(() => outbox.read().waitsFor === 'server');
   expect((await keptTry(bad))!.kept.refused).toBeUndefined();
   server.stumblesOver = null;
   outbox.send();
@@ -272,7 +273,7 @@ describe('what the server refuses for good', () => {
     server.refuses = { status: 404, message: 'There is no such child here.' };
     server.keepsAside = 'not now';
     await keep(id, 1, 0);
-    await until(() => outbox.read().noConnection);
+    await until(() => outbox.read().waitsFor === 'connection');
     expect((await keptTry(id))!.kept).toMatchObject({ sentEvents: 0 });
     server.keepsAside = true;
     outbox.send();
@@ -330,7 +331,7 @@ describe('a device that is signed in no longer', () => {
     const id = newId();
     server.answers = false;
     await keep(id, 2, 0);
-    await until(() => outbox.read().noConnection);
+    await until(() => outbox.read().waitsFor === 'connection');
     server.answers = true;
     expect(await outbox.deliver()).toBe(true);
     await forgetAll('nothing');

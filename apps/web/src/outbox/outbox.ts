@@ -18,8 +18,8 @@ export interface Waiting {
   readonly tries: number;
   /** Closing pages of sittings. */
   readonly closings: number;
-  /** The last sending got no answer. */
-  readonly noConnection: boolean;
+  /** What the last sending failed for: there was no answer, or something went wrong at the server. */
+  readonly waitsFor: 'connection' | 'server' | null;
   /** Neither taken nor put aside at the server. */
   readonly refused: readonly KeptTry[];
   /** How many of those still held here the server has put aside for a lead. */
@@ -31,7 +31,7 @@ const longestPauseMs = 20_000;
 
 /** Sends what IndexedDB holds to the server, one try after another, until all of it is acknowledged. */
 class Outbox {
-  private waiting: Waiting = { events: 0, tries: 0, closings: 0, noConnection: false, refused: [], aside: 0 };
+  private waiting: Waiting = { events: 0, tries: 0, closings: 0, waitsFor: null, refused: [], aside: 0 };
   private readonly listeners = new Set<() => void>();
   /** Steps on their way to the disk. */
   private keeping = 0;
@@ -84,7 +84,7 @@ class Outbox {
    */
   async deliver(): Promise<boolean> {
     await withLock(() => this.sendKept()).catch(() => undefined);
-    await this.look(false);
+    await this.look(null);
     const { tries, closings, refused } = this.waiting;
     return tries + closings === refused.length;
   }
@@ -107,18 +107,18 @@ class Outbox {
     try {
       while (this.sendAgain) {
         this.sendAgain = false;
-        await this.look(this.waiting.noConnection);
+        await this.look(this.waiting.waitsFor);
         // One page of the app at a time sends, so that two do not race with the same events.
         await withLock(() => this.sendKept());
         this.pauseMs = firstPauseMs;
-        await this.look(false);
+        await this.look(null);
       }
       await forgetSent();
       this.sending = false;
       if (this.sendAgain) this.send();
     } catch (error) {
       this.sending = false;
-      await this.look(error instanceof NoConnection);
+      await this.look(error instanceof NoConnection ? 'connection' : 'server');
       // What was tapped meanwhile does not wait for the one that the server stumbles over.
       if (isStumble(error) && this.sendAgain) return this.send();
       this.timer = setTimeout(() => this.send(), this.pauseMs);
@@ -144,7 +144,7 @@ class Outbox {
     if (stumbles[0]) throw stumbles[0];
   }
 
-  private async look(noConnection: boolean): Promise<void> {
+  private async look(waitsFor: Waiting['waitsFor']): Promise<void> {
     const kept = await keptTries();
     const unsent = kept.filter(isUnsent);
     const closings = await keptClosings();
@@ -152,7 +152,7 @@ class Outbox {
       tries: Math.max(unsent.length, Math.min(1, this.keeping)),
       events: unsent.reduce((sum, one) => sum + one.events - one.sentEvents, 0),
       closings: closings.length,
-      noConnection,
+      waitsFor,
       refused: unsent.filter((one) => one.refused !== undefined),
       aside: kept.filter((one) => one.isAside).length,
     });

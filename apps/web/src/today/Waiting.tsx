@@ -9,7 +9,7 @@ const RefusedTry = later(async () => (await import('./RefusedTry.js')).RefusedTr
 
 /** What this device still has to send, and what the server refused. Shows nothing when all is sent. */
 export function Waiting() {
-  const { tries, events, noConnection, refused } = useWaiting();
+  const { tries, events, waitsFor, refused } = useWaiting();
   if (tries === 0) return null;
   return (
     <Box
@@ -28,7 +28,8 @@ export function Waiting() {
     >
       <Typography variant="body2">
         {words.sending.waiting({ n: tries, steps: events })}{' '}
-        {noConnection && words.sending.waitsForConnection()}
+        {waitsFor === 'connection' && words.sending.waitsForConnection()}
+        {waitsFor === 'server' && words.sending.waitsForServer()}
       </Typography>
       {refused.map((kept) => (
         <RefusedTry key={kept.id} kept={kept} />

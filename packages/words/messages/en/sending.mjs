@@ -14,4 +14,5 @@ export default {
   waiting:
     '{n, plural, one {1 try is} other {# tries are}} waiting on this device to be sent ({steps, plural, one {1 step} other {# steps}}).',
   waitsForConnection: 'There is no connection now. Sending starts again by itself.',
+  waitsForServer: 'Something went wrong at the server. It is tried again by itself every 20 seconds.',
 };

@@ -17,4 +17,5 @@ export default {
   waiting:
     '{n, plural, one {1 intento espera} other {# intentos esperan}} en este dispositivo para enviarse ({steps, plural, one {1 paso} other {# pasos}}).',
   waitsForConnection: 'Ahora no hay conexión. El envío se reanuda solo.',
+  waitsForServer: 'Algo falló en el servidor. Se intenta de nuevo solo cada 20 segundos.',
 };
