@@ -30,6 +30,7 @@ import { Try } from './try.entity.js';
 import { TryMove } from './tryMove.entity.js';
 import { TryEvent } from './tryEvent.entity.js';
 import { spoken } from '../wording/spoken.js';
+import { UnderWay } from './underWay.js';
 
 /** A transaction that lost a race for a lock is run again so often. */
 const deadlockRetries = 3;
@@ -42,6 +43,8 @@ export interface Recording extends RecordedAt {
 
 @Injectable()
 export class TriesService {
+  private readonly underWay = new UnderWay();
+
   constructor(
     private readonly dataSource: DataSource,
     private readonly sight: Sight,
@@ -56,6 +59,11 @@ export class TriesService {
    */
   async put(at: Recording, id: TraceId, sent: PutTry): Promise<TryStored> {
     const { manager } = this.dataSource;
+    const isAtWork = at.adult?.id === sent.recordedBy && at.adult.presence === sent.presence;
+    if (isAtWork && this.underWay.knows(id, sent)) {
+      const stored = await append(manager, id, sent);
+      if (stored) return stored;
+    }
     const kept = await manager.findOneBy(Try, { id });
     // The device does not know yet that it was moved.
     const isMoved =
@@ -80,18 +88,15 @@ export class TriesService {
     // What was begun in time is not late for its rest.
     const isLate = kept ? kept.isLate : comesLate;
     const row = { ...rowOf(id, put), startedByDevice, isLate };
-    if (kept?.ended === null && put.revision <= kept.revision) {
-      checkSameTry(kept, row);
-      const stored = await append(manager, id, put, kept.revision);
-      if (stored) return stored;
-    }
     for (let retry = 0; ; retry++) {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
-        return await this.evidence.changing(children, (manager) =>
+        const stored = await this.evidence.changing(children, (manager) =>
           this.putWithin(manager, put, row, kept === null),
         );
+        if (stored.revision === sent.revision) this.underWay.remember(id, sent);
+        return stored;
       } catch (error) {
         if (!isRefusedBy(error, 'ER_LOCK_DEADLOCK') || retry === deadlockRetries) throw error;
       }
