@@ -18,7 +18,9 @@ runCommand(async () => {
     const devices = await signedIn(url, Math.max(...sizes));
     for (const size of sizes) {
       say(`${size} devices at one event a second …`);
-      print(`${size} devices`, await counting(url, devices.slice(0, size), seconds));
+      const [beginning, after] = await counting(url, devices.slice(0, size), seconds);
+      print(`${size} devices, their first 5 s`, beginning);
+      print(`${size} devices, after that`, after);
       print(`${size} a second, bare inserts`, await bareInserts(databaseUrl, size, seconds));
     }
     say('A hundred sign-ins while 20 devices count …');

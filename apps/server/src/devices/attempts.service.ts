@@ -1,4 +1,5 @@
 import { HttpStatus, Injectable } from '@nestjs/common';
+import pLimit from 'p-limit';
 import { DataSource, LessThan } from 'typeorm';
 import { RefusedException } from '../http/refusals.js';
 import { Attempt } from './attempt.entity.js';
@@ -9,6 +10,8 @@ const free = 3;
 const firstWaitSeconds = 5;
 const longestWaitSeconds = 15 * 60;
 const forgottenMs = 24 * 3_600_000;
+/** Many at once wait for one another’s counts: they leave connections to the database for whoever counts meanwhile. */
+const inTurn = pLimit(2);
 
 /** Seconds to wait after so many wrong ones in a row: 0 0 0 5 10 20 40 … 900. */
 function waitAfter(wrong: number): number {
@@ -25,7 +28,7 @@ export class AttemptsService {
    * once do not slip past the count.
    */
   async guarded<T>(subject: string, check: () => Promise<T | null>, wrongMessage: string): Promise<T> {
-    await this.begin(subject);
+    await inTurn(() => this.begin(subject));
     const right = await check();
     if (right === null) throw new RefusedException(HttpStatus.UNAUTHORIZED, wrongMessage);
     await this.dataSource.manager.delete(Attempt, { subject });

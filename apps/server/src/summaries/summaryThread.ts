@@ -13,7 +13,12 @@ const file = path.join(import.meta.dirname.replace(/src(?=[/\\]summaries$)/, 'di
 /** Works summaries out in a thread beside the one that answers, one after another. */
 @Injectable()
 export class SummaryThread implements OnModuleDestroy {
-  private readonly threads = new Piscina<SummaryTask, ChildSummary>({ filename: file, maxThreads: 1 });
+  private readonly threads = new Piscina<SummaryTask, ChildSummary>({
+    filename: file,
+    maxThreads: 1,
+    // Whoever is waited for goes first where processors are few.
+    niceIncrement: 10,
+  });
   private turn: Promise<unknown> = Promise.resolve();
 
   /** @throws when it cannot be worked out, or not in time */

@@ -10,6 +10,7 @@ import {
 } from '@dotting/contract';
 import { groupBy, type ChildId, type Trace, type TraceId } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
+import pLimit from 'p-limit';
 import { DataSource, In, IsNull, type EntityManager, type FindOptionsWhere } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { Evidence, raise } from '../evidence/evidence.service.js';
@@ -34,6 +35,8 @@ import { UnderWay } from './underWay.js';
 
 /** A transaction that lost a race for a lock is run again so often. */
 const deadlockRetries = 3;
+/** Those that begin or end wait for one another, and leave connections to those that go on. */
+const inTurn = pLimit(6);
 
 /** Where something was recorded. */
 export interface Recording extends RecordedAt {
@@ -92,8 +95,8 @@ export class TriesService {
       try {
         // A try that is still going on is no evidence yet.
         const children = put.ended === null ? [] : [put.childId];
-        const stored = await this.evidence.changing(children, (manager) =>
-          this.putWithin(manager, put, row, kept === null),
+        const stored = await inTurn(() =>
+          this.evidence.changing(children, (manager) => this.putWithin(manager, put, row, kept === null)),
         );
         if (stored.revision === sent.revision) this.underWay.remember(id, sent);
         return stored;
@@ -238,11 +241,22 @@ export class TriesService {
     // By the tries' ids and not by a join: the key is used then, however new the database's figures are.
     const ofTries = { tryId: In(tries.map((row) => row.id)) };
     const [events, rulings] = await Promise.all([
-      manager.find(TryEvent, { where: ofTries, order: { tryId: 'ASC', seq: 'ASC' } }),
+      storedEvents(
+        manager,
+        tries.map((row) => row.id),
+      ),
       manager.find(RulingRow, { where: ofTries, order: { id: 'ASC' }, relations: { staff: true } }),
     ]);
     return endedTraces(tries, events, rulings);
   }
+}
+
+/** The events of tries, in order: too many rows to be made entities of, one by one, while others wait. */
+function storedEvents(manager: EntityManager, ids: readonly TraceId[]): Promise<TryEvent[]> {
+  return manager.query(
+    'SELECT try_id AS tryId, seq, t, kind, facts FROM try_event WHERE try_id IN (?) ORDER BY try_id, seq',
+    [ids],
+  );
 }
 
 /** Of the set; what was in view is noticed afterwards, and of a handful how many there were. */
