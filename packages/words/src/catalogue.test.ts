@@ -60,7 +60,7 @@ test('no message measures a child against others or finds it wanting', () => {
 const notForReaders =
   /migrations|server\/src\/openApi|src\/settings\.ts|demo\/|theme\.ts|simulate\/|inkMl|numberWords/;
 const isCode = (text: string): boolean =>
-  /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ|SET|UNION) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^\(prefers-|^&[ ,]|^"[a-z ]+"|^data:|^unknown route$/.test(
+  /^(SELECT|INSERT|UPDATE|DELETE|ALTER|CREATE|DROP|READ|SET|UNION|AND) |\bpx\b|\bfr\b|minmax|^[\w ]+: |solid|dashed|double|charset=|filename=|max-age|^input, |^@media|^\(prefers-|^&[ ,]|^"[a-z ]+"|^data:|^unknown route$/.test(
     text,
   );
 
