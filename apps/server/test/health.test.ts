@@ -1,3 +1,6 @@
+import type { ServiceUnavailableException } from '@nestjs/common';
+import { lastValueFrom, NEVER } from 'rxjs';
+import { Patience } from '../src/http/patience.js';
 import { openNursery, TestDevice } from './nursery.js';
 
 test('no question to the database takes longer than half a minute, on whichever connection it is asked', async () => {
@@ -26,4 +29,24 @@ test('a server without its database lives, says that it is not ready, and answer
   pool.getConnection = working;
   expect((await device.ask('GET', 'ready')).status).toBe(200);
   await nursery.close();
+});
+
+test('a database that has stopped in the middle keeps nobody waiting without end', async () => {
+  const nursery = await openNursery();
+  const device = new TestDevice(nursery.app);
+  const { pool } = nursery.dataSource.driver as unknown as { pool: { getConnection: unknown } };
+  const working = pool.getConnection;
+  pool.getConnection = () => undefined;
+  expect((await device.ask('GET', 'ready')).status).toBe(503);
+  expect((await device.ask('GET', 'health')).status).toBe(200);
+  pool.getConnection = working;
+  await nursery.close();
+
+  jest.useFakeTimers();
+  const answered = lastValueFrom(new Patience().intercept(undefined, { handle: () => NEVER })).catch(
+    (error: ServiceUnavailableException) => error,
+  );
+  await jest.advanceTimersByTimeAsync(61_000);
+  jest.useRealTimers();
+  expect(await answered).toMatchObject({ status: 503, message: expect.stringMatching(/database/i) });
 });
