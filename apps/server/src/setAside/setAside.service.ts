@@ -77,7 +77,7 @@ export class SetAsideService {
     );
   }
 
-  /** A lead stands for it: it is taken as any try or closing page is, and is set aside no longer. */
+  /** A lead stands for it: taken as any try or closing page is. */
   async take(at: AtWork, id: string, { childId, day, steps }: TakeAside): Promise<void> {
     const { manager } = this.dataSource;
     const row = await manager.findOneBy(SetAsideRow, { id, siteId: at.siteId });

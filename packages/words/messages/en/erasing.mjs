@@ -15,7 +15,7 @@ export default {
   noLeft: 'No leavers.',
   erased: 'Erased',
   copies:
-    'Backups made before keep a child until they are deleted: by Dotting after the 30 newest, by you if you moved them elsewhere. A backup put back erases again whoever was erased since.',
+    'Backups made earlier still hold these children. Dotting deletes all but the newest 30; delete yourself any that you moved elsewhere. Putting a backup back erases these children again.',
   nothingErased: 'Nothing has been erased yet.',
   leftLine: 'last day {lastDay} · {n, plural, one {1 try} other {# tries}} · due to be erased on {day}',
   hasComeBack: 'Has come back',

@@ -15,7 +15,7 @@ export default {
   noLeft: 'No se ha ido nadie.',
   erased: 'Borrados',
   copies:
-    'Las copias de seguridad hechas antes conservan al peque hasta que se borran: las borra Dotting tras las 30 más nuevas, o tú si las llevaste a otro sitio. Al recuperar una copia se vuelve a borrar a quien se borró después.',
+    'Las copias de seguridad anteriores aún guardan a estos peques. Dotting borra todas menos las 30 más nuevas; borra tú las que llevaste a otro sitio. Al recuperar una copia se les vuelve a borrar.',
   nothingErased: 'Aún no se ha borrado nada.',
   leftLine: 'último día {lastDay} · {n, plural, one {1 intento} other {# intentos}} · para borrar el {day}',
   hasComeBack: 'Ha vuelto',
