@@ -1,6 +1,6 @@
 import { createRequire } from 'node:module';
 import type Axe from 'axe-core';
-import { english } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import type { Page } from '@playwright/test';
 import { expect, test } from './sitting.js';
 import { aSitting, aTableAndTheDoor, pagesOfFrame, restOfSitting } from './views.js';

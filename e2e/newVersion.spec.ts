@@ -1,4 +1,4 @@
-import { english } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import { expect, press, test } from './sitting.js';
 
 test.use({ serviceWorkers: 'allow' });

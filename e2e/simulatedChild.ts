@@ -1,4 +1,5 @@
-import { english, numbersIn, taskWords } from '@dotting/words';
+import { numbersIn, taskWords } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import type { Page } from '@playwright/test';
 import type { HiddenAbility } from '../packages/core/src/simulate/child.js';
 

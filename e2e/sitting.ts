@@ -1,4 +1,5 @@
-import { english, taskWords } from '@dotting/words';
+import { taskWords } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import { test as base, expect, type Locator, type Page } from '@playwright/test';
 import { adults, demoPassword, emailOf } from '../apps/server/src/demo/nursery.js';
 import { tasks } from '../packages/core/src/shelf/tasks.js';

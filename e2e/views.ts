@@ -1,4 +1,5 @@
-import { english, taskWords, type Words } from '@dotting/words';
+import { taskWords, type Words } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import type { Page } from '@playwright/test';
 import { chooseStrand, chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
 import { standInKinds } from '../packages/core/src/shelf/task.js';

@@ -20,9 +20,12 @@ export default {
   },
   transformIgnorePatterns: ['/node_modules/(?!(date-fns|fast-check|uuid|@messageformat)/)'],
   moduleNameMapper: {
+    // A module of the page waits for words on their way, which these cannot: here they are all there.
+    '^\\.{1,2}/.*wording/all\\.js$': '<rootDir>/jest.words.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
     '^@fontsource-variable/': '<rootDir>/jest.fonts.cjs',
-    '^@dotting/contract/said$': '<rootDir>/../../packages/contract/src/said.ts',
+    '^@dotting/contract/(counters|said)$': '<rootDir>/../../packages/contract/src/$1.ts',
+    '^@dotting/words/all$': '<rootDir>/../../packages/words/src/all.ts',
     '^@dotting/(core|contract|words)$': '<rootDir>/../../packages/$1/src/index.ts',
   },
 };

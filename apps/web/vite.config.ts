@@ -52,8 +52,16 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
-          // What every page stands on comes in one piece, not in twenty.
-          groups: [{ name: 'ground', tags: ['$initial'], test: /node_modules|packages/ }],
+          // What every page stands on comes in two pieces, not in forty: the libraries and words, and the frame. So does
+          // what reads tries and chooses the next.
+          groups: [
+            { name: 'ground', tags: ['$initial'], test: /node_modules|packages/ },
+            { name: 'frame', tags: ['$initial'], test: /apps\/web\/src/ },
+            {
+              name: 'judging',
+              test: /packages\/core\/src\/(?:asking|comparing|estimates|evidence|reading|recording|statements)\//,
+            },
+          ],
         },
       },
     },

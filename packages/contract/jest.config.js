@@ -19,6 +19,7 @@ export default {
   },
   moduleNameMapper: {
     '^(\\.{1,2}/.*)\\.js$': '$1',
+    '^@dotting/words/all$': '<rootDir>/../words/src/all.ts',
     '^@dotting/(core|words)$': '<rootDir>/../$1/src/index.ts',
   },
 };

@@ -11,8 +11,23 @@ const here = import.meta.dirname;
 const made = path.join(here, 'src', 'made');
 /** What a language is, beside its messages. */
 const about = 'language.mjs';
-/** The language that the others are held against. */
+/** The language that the others are held against, and that is spoken until another is asked for. */
 const source = 'en';
+/** What the first screen says, the frame and the door: the rest of the source is fetched after it. */
+const first = [
+  'common',
+  'dates',
+  'demo',
+  'entrance',
+  'frame',
+  'search',
+  'sending',
+  'settings',
+  'shelf',
+  'things',
+  'today',
+  'tray',
+];
 
 /** The messages of a language: a file for each part of the job, a folder for what has one each, as the tasks. */
 async function messagesOf(language, folder = path.join(here, 'messages', language)) {
@@ -96,25 +111,31 @@ for (const tag of tags) {
   const messages = language.madeFrom ? mirrored(await messagesOf(language.madeFrom)) : await messagesOf(tag);
   holdAgainst(tag, messages, expected);
   const format = new MessageFormat(language.madeFrom ?? tag, { returnType: 'string' });
-  await keep(
-    tag,
-    compileModule(format, messages),
-    `import type { Catalogue } from './catalogue.js';\n\ndeclare const words: Catalogue;\nexport default words;`,
-  );
+  if (tag === source) {
+    const [begins, rest] = [partsOf(messages, (part) => first.includes(part)), partsOf(messages, isLater)];
+    await keepWords(`${tag}.first`, compileModule(format, begins), 'FirstCatalogue');
+    await keepWords(`${tag}.rest`, compileModule(format, rest), 'LaterCatalogue');
+    const both = `import first from './${tag}.first.js';\nimport rest from './${tag}.rest.js';\n\nexport default { ...first, ...rest };`;
+    await keepWords(tag, both, 'Catalogue');
+  } else await keepWords(tag, compileModule(format, messages), 'Catalogue');
 }
-await writeFile(path.join(made, 'catalogue.d.ts'), `export interface Catalogue {\n${typesOf(expected)}\n}\n`);
+await writeFile(
+  path.join(made, 'catalogue.d.ts'),
+  `export interface FirstCatalogue {\n${typesOf(partsOf(expected, (part) => first.includes(part)))}\n}\n
+export interface LaterCatalogue {\n${typesOf(partsOf(expected, isLater))}\n}\n
+export type Catalogue = FirstCatalogue & LaterCatalogue;\n`,
+);
 
-const others = tags.filter((tag) => tag !== source);
 const typed = tags.map((tag) => `  readonly ${tag}: LanguageOfApp;`).join('\n');
 await keep(
   'languages',
   `export const languages = ${JSON.stringify(languages, null, 2)};`,
   `import type { LanguageOfApp } from '../languages.js';\n\nexport declare const languages: {\n${typed}\n};`,
 );
-// Each but the first is fetched when somebody speaks it.
+// Each is fetched when somebody speaks it.
 await keep(
   'loaders',
-  `export const loaders = {\n${others.map((tag) => `  ${tag}: () => import('./${tag}.js'),`).join('\n')}\n};`,
+  `export const loaders = {\n${tags.map((tag) => `  ${tag}: () => import('./${tag}.js'),`).join('\n')}\n};`,
   `import type { Catalogue } from './catalogue.js';\n\nexport declare const loaders: Readonly<\n  Record<string, () => Promise<{ readonly default: Catalogue }>>\n>;`,
 );
 await keep(
@@ -122,6 +143,23 @@ await keep(
   `${tags.map((tag) => `import ${tag} from './${tag}.js';`).join('\n')}\n\nexport const all = { ${tags.join(', ')} };`,
   `import type { Catalogue } from './catalogue.js';\n\nexport declare const all: Readonly<Record<string, Catalogue>>;`,
 );
+
+/** The parts of a catalogue that are asked for. */
+function partsOf(messages, isWanted) {
+  return Object.fromEntries(Object.entries(messages).filter(([part]) => isWanted(part)));
+}
+
+function isLater(part) {
+  return !first.includes(part);
+}
+
+async function keepWords(name, code, type) {
+  await keep(
+    name,
+    code,
+    `import type { ${type} } from './catalogue.js';\n\ndeclare const words: ${type};\nexport default words;`,
+  );
+}
 
 async function keep(name, code, types) {
   await writeFile(path.join(made, `${name}.js`), `${code}\n`);

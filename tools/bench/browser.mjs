@@ -1,5 +1,6 @@
 import { withAdult } from '../lib/demo.mjs';
 import { loadWords } from '../lib/words.mjs';
+import { layAndBegin } from './laying.mjs';
 import { measurePen } from './pen.mjs';
 
 const slowDown = 4;
@@ -12,8 +13,11 @@ export async function measureBrowser(url) {
   const { memoryMb } = await (await fetch(`${url}/api/health`)).json();
   return withAdult(url, 'Tomasz', async (page, comeIn) => {
     await comeIn();
-    const toSitting = page.getByRole('link', { name: /Sit down with/ }).first();
-    const sitting = `${url}${await toSitting.getAttribute('href')}`;
+    // Another child for the pen: a sit-down that has begun goes on where it was.
+    const toSit = page.getByRole('link', { name: /Sit down with/ });
+    const [sitting, another] = await Promise.all(
+      [0, 1].map(async (child) => `${url}${await toSit.nth(child).getAttribute('href')}`),
+    );
     return [
       ['server memory after start, with the demo nursery just loaded', `${memoryMb} MB`],
       ...(await measureLoad(page.context(), 'Today', url, (words) => ({
@@ -25,7 +29,7 @@ export async function measureBrowser(url) {
         name: words.sitting.changeTask(),
       }))),
       ...(await measureTaps(page.context(), sitting)),
-      ...(await measurePen(page.context(), sitting)),
+      ...(await measurePen(page.context(), another)),
     ];
   });
 }
@@ -73,23 +77,12 @@ async function measureLoad(context, what, address, readyWhen) {
   ];
 }
 
-/** A count to tap along with, whatever is proposed. */
-async function layARow(page) {
-  const { sitting, strands, tasks } = (await loadWords()).english;
-  const column = page.getByRole('region', { name: sitting.sayAndSetOut() });
-  await page.getByRole('button', { name: sitting.changeTask() }).click();
-  await column.getByRole('button', { name: strands['one-to-one'](), exact: true }).click();
-  await column.getByRole('button', { name: tasks['count-row'].name(), exact: true }).click();
-  await page.getByRole('button', { name: sitting.useThis() }).click();
-  await page.getByRole('button', { name: sitting.start() }).click();
-}
-
 /** From the finger to the next paint, as the browser's own event timing has it (in steps of 8 ms, from 16 up). */
 async function measureTaps(context, sitting) {
   const page = await context.newPage();
   const client = await context.newCDPSession(page);
   await page.goto(sitting);
-  await layARow(page);
+  await layAndBegin(page, 'one-to-one', 'count-row');
   const mirror = page.getByRole('button', { name: /next thing/ });
   await mirror.waitFor();
   await page.waitForLoadState('networkidle');

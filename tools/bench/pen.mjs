@@ -1,39 +1,17 @@
 // How soon a line follows the pen on a processor slowed down, and whether each point of it is kept.
 import { loadWords } from '../lib/words.mjs';
+import { layAndBegin } from './laying.mjs';
 
 const slowDown = 4;
 const strokes = 6;
 const pointsOfStroke = 90;
-
-/** Chooses “Write the number I say”, and begins. */
-async function layThePage(page) {
-  const { sitting, strands, tasks, plan } = (await loadWords()).english;
-  const column = page.getByRole('region', { name: sitting.sayAndSetOut() });
-  await page.getByRole('button', { name: sitting.changeTask() }).click();
-  const list = column.getByRole('combobox', { name: plan.strand() });
-  await list.click();
-  await page.getByRole('option', { name: strands['numeral-formation'](), exact: true }).click();
-  const name = tasks['write-it'].name();
-  const [button, tasksList] = [
-    column.getByRole('button', { name, exact: true }),
-    column.getByRole('combobox', { name: plan.task() }),
-  ];
-  await button.or(tasksList).first().waitFor();
-  if (await button.isVisible()) await button.click();
-  else {
-    await tasksList.click();
-    await page.getByRole('option', { name, exact: true }).click();
-  }
-  await page.getByRole('button', { name: sitting.useThis() }).click();
-  await page.getByRole('button', { name: sitting.start() }).click();
-}
 
 /** From a move of the pen to the frame that has it, counted in frames of the same page; and points kept of those seen. */
 export async function measurePen(context, sitting) {
   const page = await context.newPage();
   const client = await context.newCDPSession(page);
   await page.goto(sitting);
-  await layThePage(page);
+  await layAndBegin(page, 'numeral-formation', 'write-it');
   const sent = (await loadWords()).english.sending.sent();
   const sheet = page.locator('canvas');
   await sheet.waitFor();

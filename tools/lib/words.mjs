@@ -1,3 +1,6 @@
 // @ts-check
 /** What is said on the screen, once it is built: the English catalogue and how it tells things. */
-export const loadWords = () => import('../../packages/words/dist/index.js');
+export const loadWords = async () => ({
+  ...(await import('../../packages/words/dist/index.js')),
+  ...(await import('../../packages/words/dist/all.js')),
+});

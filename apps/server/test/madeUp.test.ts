@@ -1,5 +1,6 @@
 import { blankChild, NewChild, PutTry } from '@dotting/contract';
-import { english } from '@dotting/words';
+import { sayWith } from '@dotting/contract/said';
+import { english } from '@dotting/words/all';
 import { plainToInstance } from 'class-transformer';
 import { validateSync } from 'class-validator';
 import { getMetadataArgsStorage } from 'typeorm';
@@ -36,6 +37,7 @@ jest.mock('../../../packages/contract/src/headFields.js', () => {
   };
   return { headFields, headFieldNames: Object.keys(headFields) };
 });
+sayWith(() => english);
 Object.assign(english.columns, { peg: () => 'Peg', boots: () => 'Boots' });
 
 const columnOf = (name: string) =>

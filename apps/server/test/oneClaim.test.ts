@@ -1,6 +1,7 @@
 import type { ChildPage, PresentAdult, RoomOverview, TodayView } from '@dotting/contract';
 import * as core from '@dotting/core';
-import { english, tellStatement } from '@dotting/words';
+import { tellStatement } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import { randomUUID } from 'node:crypto';
 import { TriesService } from '../src/tries/tries.service.js';
 import { counts, type Nursery, openWithAdult, putOf, TestDevice, type TestSite } from './nursery.js';

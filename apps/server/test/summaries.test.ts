@@ -1,6 +1,7 @@
 import type { ChildPage, PresentAdult, RoomOverview, TodayView } from '@dotting/contract';
 import type { SittingId } from '@dotting/core';
-import { english, tellStatement } from '@dotting/words';
+import { tellStatement } from '@dotting/words';
+import { english } from '@dotting/words/all';
 import { randomUUID } from 'node:crypto';
 import { setImmediate } from 'node:timers/promises';
 import { Child } from '../src/nursery/child.entity.js';

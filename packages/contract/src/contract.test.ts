@@ -15,7 +15,10 @@ import {
   PutTry,
   registerColumns,
 } from './index.js';
-import { english } from '@dotting/words';
+import { english } from '@dotting/words/all';
+import { sayWith } from './said.js';
+
+sayWith(() => english);
 
 const id = '2f1d6a52-2c1b-4d55-8f0e-0f2f6f0b8a11';
 

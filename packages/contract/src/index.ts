@@ -40,4 +40,5 @@ export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js
 export * from './schools.js';
 export * from './ownTask.js';
 export * from './ownThings.js';
+export * from './counters.js';
 export * from './taskFile.js';

@@ -1,4 +1,3 @@
-import type { Counter } from '@dotting/core';
 import { IsBoolean, IsInt, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { said } from './said.js';
 import { IsFilled } from './validators.js';
@@ -56,30 +55,6 @@ export class OwnThingsView extends OwnThingsBody {
   @IsBoolean({ message: said((words) => words.invalid.yesNo()) })
   retired: boolean;
 }
-
-/** As the core knows kinds of things. */
-export const asCounter = ({
-  id,
-  small,
-  across,
-  sharp,
-  food,
-  mouthable,
-}: OwnThingsBody & { readonly id: string }): Counter => ({
-  id,
-  small,
-  across,
-  ...(sharp && { sharp }),
-  ...(food.trim() !== '' && { food: food.trim() }),
-  ...(mouthable && { mouthable }),
-});
-
-/** Kinds of things of a room as the core knows them. */
-export const asCounters = (things: readonly OwnThingsView[]): readonly Counter[] => things.map(asCounter);
-
-/** Those that can be laid to be counted. */
-export const countable = (things: readonly OwnThingsView[]): readonly OwnThingsView[] =>
-  things.filter(({ isContainer, retired }) => !isContainer && !retired);
 
 /** Whether something the room has added is offered no more. */
 export class Retirement {

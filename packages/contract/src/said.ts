@@ -1,6 +1,8 @@
-import { english, type Words } from '@dotting/words';
+import type { Words } from '@dotting/words';
 
-let speaker = (): Words => english;
+let speaker = (): Words => {
+  throw new Error('Nothing can be said before it is known in whose words: call sayWith first');
+};
 
 /** Says from where the words of what is refused come: of whoever is here, or is being answered. */
 export function sayWith(words: () => Words): void {

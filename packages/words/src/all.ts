@@ -6,3 +6,5 @@ import type { Words } from './words.js';
 export const allWords = Object.fromEntries(
   appLanguages.map((language) => [language, { language, ...all[language] }]),
 ) as unknown as Readonly<Record<AppLanguage, Words>>;
+
+export const english = allWords.en;

@@ -1,5 +1,13 @@
 export { appLanguages, languages, offeredLanguages, type AppLanguage } from './languages.js';
-export { english, wordsIn, type NamedThings, type OwnNames, type Words } from './words.js';
+export {
+  firstEnglish,
+  wordsIn,
+  wordsWithOwn,
+  type FirstWords,
+  type NamedThings,
+  type OwnNames,
+  type Words,
+} from './words.js';
 export { tellCautions } from './telling/cautions.js';
 export { capitalised, listOf } from './telling/list.js';
 export { tellNext } from './telling/next.js';
@@ -19,7 +27,6 @@ export {
   slotNames,
   textsOf,
   unknownSlot,
-  wordsWithOwn,
   type OwnTask,
   type OwnTextName,
   type OwnTexts,

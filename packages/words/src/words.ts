@@ -1,10 +1,18 @@
 import type { AppLanguage } from './languages.js';
-import type { Catalogue } from './made/catalogue.js';
-import en from './made/en.js';
+import type { Catalogue, FirstCatalogue } from './made/catalogue.js';
+import first from './made/en.first.js';
 import { loaders } from './made/loaders.js';
 
+interface Spoken {
+  readonly language: AppLanguage;
+  readonly own?: OwnNames;
+}
+
 /** Every sentence that a person can read, by part of the job: a function of what it speaks of. */
-export type Words = Catalogue & { readonly language: AppLanguage; readonly own?: OwnNames };
+export type Words = Catalogue & Spoken;
+
+/** Those of them that the first screen needs. */
+export type FirstWords = FirstCatalogue & Spoken;
 
 /** What rooms have named themselves, by its id, as they have put it. */
 export interface OwnNames {
@@ -19,10 +27,14 @@ export interface NamedThings {
   readonly care: string;
 }
 
-export const english: Words = { language: 'en', ...en };
+/** What is said until all of it, or another language, has come. */
+export const firstEnglish: FirstWords = { language: 'en', ...first };
 
-/** The words of a language; others than English are fetched when they are first asked for. */
-export async function wordsIn(language: AppLanguage): Promise<Words> {
-  const load = loaders[language];
-  return load ? { language, ...(await load()).default } : english;
-}
+/** All words of a language, fetched when they are first asked for. */
+export const wordsIn = async (language: AppLanguage): Promise<Words> => ({
+  language,
+  ...(await loaders[language]!()).default,
+});
+
+/** The words with what rooms have named themselves. */
+export const wordsWithOwn = <Of extends FirstWords>(words: Of, own: OwnNames): Of => ({ ...words, own });

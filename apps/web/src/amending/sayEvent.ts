@@ -1,6 +1,6 @@
 import { placeableOf, slotOfPlace, type HappeningEvent, type Question, type TraySet } from '@dotting/core';
 import { placeWords } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What was recorded of a try with this set, as short as a chip has room for. */
 export function sayEvent(event: HappeningEvent, set: Pick<TraySet, 'size' | 'layout'>): string {

@@ -7,7 +7,7 @@ import {
   type Word,
 } from '@dotting/core';
 import { placeWords } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What was said in it; undefined where nothing was. */
 export function saidIn(event: HappeningEvent): Word | null | undefined {

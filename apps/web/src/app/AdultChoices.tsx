@@ -2,7 +2,7 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { useNavigate } from 'react-router';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface AdultChoicesProps {
   /** What the menu hangs from. */

@@ -1,7 +1,7 @@
 import Drawer from '@mui/material/Drawer';
 import type { ReactNode } from 'react';
 import { onInk } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface ChildrenDrawerProps {
   readonly children: ReactNode;

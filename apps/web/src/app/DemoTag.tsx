@@ -8,7 +8,7 @@ export function DemoTag() {
     <Box
       component={Link}
       to="/set-up"
-      title={`${words.begin.demoHere()} ${words.begin.title()}`}
+      title={`${words.demo.here()} ${words.demo.setUp()}`}
       sx={{
         color: 'ink',
         bgcolor: 'brassPale',
@@ -21,7 +21,7 @@ export function DemoTag() {
         textDecoration: 'none',
       }}
     >
-      {words.begin.demoTag()}
+      {words.demo.tag()}
     </Box>
   );
 }

@@ -3,7 +3,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useId } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface NotSavedProps {
   readonly onStay: () => void;

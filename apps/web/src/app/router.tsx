@@ -12,6 +12,7 @@ import {
 import { childIdOf } from '../common/ids.js';
 import { Shell } from '../common/Shell.js';
 import { Entrance } from '../entrance/Entrance.js';
+import { TodayPage } from '../today/TodayPage.js';
 import { ahead } from './ahead.js';
 import { Frame } from './Frame.js';
 import { NotHere } from './NotHere.js';
@@ -53,7 +54,8 @@ export const router = createBrowserRouter([
               {
                 index: true,
                 loader: ahead((_, room) => queryClient.prefetchQuery(todayQuery(room.id))),
-                lazy: async () => ({ Component: (await import('../today/TodayPage.js')).TodayPage }),
+                // What the app opens with comes with the frame.
+                Component: TodayPage,
               },
               {
                 path: 'children/:childId',

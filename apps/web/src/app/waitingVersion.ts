@@ -1,15 +1,18 @@
 import { registerSW } from 'virtual:pwa-register';
+import { whenQuiet } from '../common/afterPaint.js';
 
 let isWaiting = false;
 const listeners = new Set<() => void>();
 
 /** Keeps the app on the device for use without a network, and hears of a newer one. */
-registerSW({
-  onNeedRefresh: () => {
-    isWaiting = true;
-    for (const tell of listeners) tell();
-  },
-});
+whenQuiet(() =>
+  registerSW({
+    onNeedRefresh: () => {
+      isWaiting = true;
+      for (const tell of listeners) tell();
+    },
+  }),
+);
 
 /** A newer version of the app, fetched and not in use yet. */
 export const waitingVersion = {

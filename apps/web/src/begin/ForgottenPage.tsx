@@ -8,7 +8,7 @@ import { request } from '../api/http.js';
 import { Notice } from '../common/Notice.js';
 import { Plain } from '../common/Plain.js';
 import { sending } from '../common/sending.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Another password, by a code that whoever runs the server had printed. */
 export function ForgottenPage() {

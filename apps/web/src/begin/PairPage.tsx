@@ -10,7 +10,7 @@ import { sending } from '../common/sending.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { leaveNothingBehind } from '../entrance/signedOut.js';
 import { outbox } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Signs this device in with a code that a lead shows on hers. */
 export function PairPage() {

@@ -16,7 +16,7 @@ import { sending } from '../common/sending.js';
 import { hereQuery } from '../entrance/hereQuery.js';
 import { leaveNothingBehind } from '../entrance/signedOut.js';
 import { outbox } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A nursery of one’s own: its rooms and its first lead. This device is signed in there. */
 export function SetUpPage() {

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { InkFiles } from './InkFiles.js';
 
 const AboutForm = lazy(() => import('./AboutForm.js'));

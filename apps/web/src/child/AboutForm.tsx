@@ -9,7 +9,7 @@ import { queryClient } from '../api/queries.js';
 import { ChildField } from '../common/ChildField.js';
 import { sending } from '../common/sending.js';
 import { useUnsaved } from '../common/unsaved.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useState } from 'react';
 
 interface AboutFormProps {

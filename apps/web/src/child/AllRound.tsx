@@ -2,7 +2,7 @@ import { numbersFrom } from '@dotting/core';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import { useNavigate } from 'react-router';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** As far as there are fingers, frames and pictures for it. */
 const numbers = numbersFrom(1, 20);

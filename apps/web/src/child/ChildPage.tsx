@@ -25,7 +25,7 @@ import { AllRound } from './AllRound.js';
 import { lineRadius, SkillLine } from './SkillLine.js';
 import { slim, tight } from '../common/theme.js';
 import { Tries } from './Tries.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { childIdOf } from '../common/ids.js';
 
 /** What is known of how a child counts, each claim opening the tries it rests on, and what comes next. */

@@ -2,7 +2,7 @@ import type { SittingClosingView } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { sayMoment } from '../common/days.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** How the last sittings were closed, in the adults' own words. */
 export function Closings({ closings }: { readonly closings: readonly SittingClosingView[] }) {

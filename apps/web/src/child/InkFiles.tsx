@@ -8,7 +8,7 @@ import { childQuery, inkQuery, queryClient } from '../api/queries.js';
 import { FileButton } from '../common/FileButton.js';
 import { useHere } from '../common/here.js';
 import { saveBlob } from '../common/saveBlob.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 type Told =
   { readonly kind: 'taken'; readonly n: number } | { readonly kind: 'wrong'; readonly what: string };

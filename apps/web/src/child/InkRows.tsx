@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { inkQuery } from '../api/queries.js';
 import { sayShortDay } from '../common/days.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { SmallInk } from '../writing/SmallInk.js';
 
 /** Each numeral that a child has written as a row of small inks, the first of them first; each opens its replay. */

@@ -8,7 +8,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface LessonsFirstProps {
   readonly child: ChildView;

@@ -11,7 +11,7 @@ import { childQuery, queryClient } from '../api/queries.js';
 import { capitalised } from '../common/text.js';
 import { Reasons } from '../common/Reasons.js';
 import { tight } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { LessonsFirst } from './LessonsFirst.js';
 
 type Decide = (decision: NewStepDecision) => void;

@@ -10,7 +10,7 @@ import { childQuery, queryClient } from '../api/queries.js';
 import { sayLongDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
 import { points } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface RevisedProps {
   readonly childId: ChildId;

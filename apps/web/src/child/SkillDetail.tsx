@@ -13,7 +13,7 @@ import { childQuery, queryClient } from '../api/queries.js';
 import { sayShortDay } from '../common/days.js';
 import { capitalised } from '../common/text.js';
 import { palette, slim } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { InkRows } from './InkRows.js';
 import { useUnsaved } from '../common/unsaved.js';
 

@@ -6,7 +6,7 @@ import { lazy, Suspense } from 'react';
 import { capitalised } from '../common/text.js';
 import { slim } from '../common/theme.js';
 import { DotLine } from '../dotline/DotLine.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useOpenedSkill } from './opened.js';
 
 const SkillDetail = lazy(() => import('./SkillDetail.js'));

@@ -7,7 +7,7 @@ import { Link } from 'react-router';
 import { sayMoment } from '../common/days.js';
 import { Notice } from '../common/Notice.js';
 import { slim, tight } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface TriesProps {
   readonly tries: readonly TrySummary[];

@@ -4,7 +4,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState, type SubmitEvent } from 'react';
 import { useTabTitle } from '../common/useTabTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { fillScreen } from '../common/fillScreen.js';
 import { Stage } from './Stage.js';
 import { useTold } from './useTold.js';

@@ -1,7 +1,7 @@
 import { childColumns, type ChildColumn, type ChildColumnName, type ChildColumns } from '@dotting/contract';
 import TextField from '@mui/material/TextField';
 import { useFormContext } from 'react-hook-form';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { DayField } from './DayField.js';
 import { useLanguages } from './language.js';
 import { OneOf } from './OneOf.js';

@@ -1,5 +1,5 @@
 import Box from '@mui/material/Box';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useHere } from './here.js';
 
 /** Marks a screen without the frame where it is of the demo nursery. */
@@ -9,7 +9,7 @@ export function DemoMark() {
   return (
     <Box
       component="span"
-      title={words.begin.demoHere()}
+      title={words.demo.here()}
       sx={{
         bgcolor: 'brassPale',
         color: 'ink',
@@ -20,7 +20,7 @@ export function DemoMark() {
         fontWeight: 700,
       }}
     >
-      {words.begin.demoTag()}
+      {words.demo.tag()}
     </Box>
   );
 }

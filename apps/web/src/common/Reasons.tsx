@@ -3,7 +3,7 @@ import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useUnsaved } from './unsaved.js';
 
 interface ReasonsProps {

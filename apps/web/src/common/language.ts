@@ -1,7 +1,7 @@
 import { shippedLanguages, wordsIn, type NumberWords } from '@dotting/core';
 import { languages, type AppLanguage } from '@dotting/words';
 import { useHere } from './here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const names = new Map<AppLanguage, Intl.DisplayNames>();
 

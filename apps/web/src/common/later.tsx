@@ -1,4 +1,5 @@
 import { lazy, Suspense, useState, type ComponentType, type ReactNode } from 'react';
+import { whenQuiet } from './afterPaint.js';
 
 const loads: (() => Promise<unknown>)[] = [];
 
@@ -21,17 +22,10 @@ export function later<Props extends object>(
   };
 }
 
-const afterMs = 1000;
-
 /** Fetches what may be drawn next once there is nothing else to do, because the network may go at any time. */
 export function fetchAhead(): void {
-  const fetch = (): void => {
+  whenQuiet(() => {
     // What cannot be fetched now is asked for again when it is drawn.
     for (const load of loads) load().catch(() => undefined);
-  };
-  // What is there is used first. Not every browser tells when it is idle.
-  setTimeout(() => {
-    if ('requestIdleCallback' in window) window.requestIdleCallback(fetch);
-    else fetch();
-  }, afterMs);
+  });
 }

@@ -1,4 +1,5 @@
-import { asCounters, type RoomHere } from '@dotting/contract';
+import type { RoomHere } from '@dotting/contract';
+import { asCounters } from '@dotting/contract/counters';
 import type { Counter } from '@dotting/core';
 import { useHere } from './here.js';
 

@@ -11,7 +11,7 @@ import { sayMoment } from '../common/days.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { outbox, useWaiting } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Pairing } from './Pairing.js';
 
 /** The devices signed in for the site; the lead can end any of them at once. */

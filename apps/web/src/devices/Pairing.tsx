@@ -8,7 +8,7 @@ import { request } from '../api/http.js';
 import { sayMoment } from '../common/days.js';
 import { headingFont } from '../common/theme.js';
 import { later } from '../common/later.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const QrCode = later(async () => (await import('./QrCode.js')).QrCode);
 

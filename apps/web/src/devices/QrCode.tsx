@@ -1,6 +1,6 @@
 import Box from '@mui/material/Box';
 import { create } from 'qrcode';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Light around it, so that a camera finds its edges. In modules. */
 const quiet = 4;

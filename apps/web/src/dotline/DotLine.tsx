@@ -1,7 +1,7 @@
 import type { DotView } from '@dotting/contract';
 import type { DotForm } from '@dotting/core';
 import { palette } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface DotLineProps {
   readonly dots: readonly DotView[];

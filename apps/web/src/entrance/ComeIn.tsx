@@ -68,7 +68,7 @@ export function ComeIn({ here, onEnter }: ComeInProps) {
         <Box>
           <Typography component="p" sx={{ color: 'sand', mb: 1 }}>
             {here.site}
-            {here.isDemo && ` · ${words.begin.demoTag()}`}
+            {here.isDemo && ` · ${words.demo.tag()}`}
           </Typography>
           <Typography variant="h1" sx={{ mb: 3 }}>
             {words.entrance.who()}

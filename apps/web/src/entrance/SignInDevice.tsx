@@ -9,7 +9,7 @@ import { Refused, request } from '../api/http.js';
 import { beginQuery, queryClient } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
 import { Plain } from '../common/Plain.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { hereQuery } from './hereQuery.js';
 
 /** Signs this device in for a site: once, by a member of staff. */

@@ -8,7 +8,7 @@ import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
 import { hereQuery } from '../entrance/hereQuery.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const changesQuery = queryOptions({
   queryKey: ['language-changes'],

@@ -15,7 +15,7 @@ import { request } from '../api/http.js';
 import { sending } from '../common/sending.js';
 import { Changes, languagesChanged } from './Changes.js';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useUnsaved } from '../common/unsaved.js';
 
 /** The number words children here may count in: those that are shipped, and the site's own lists. */

@@ -10,7 +10,7 @@ import { Line } from './Line.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
 import { RoleAndRooms } from './RoleAndRooms.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface AdultLineProps {
   readonly adult: OfficeAdult;

@@ -13,7 +13,7 @@ import { Choice } from '../common/Choice.js';
 import { Line } from './Line.js';
 import { NewChildForm } from './NewChildForm.js';
 import { PlaceForm } from './PlaceForm.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** The children who come here: where each is, and who sees it. */
 export function ChildrenHere() {

@@ -9,7 +9,7 @@ import { Link } from 'react-router';
 import { sayLongDay } from '../common/days.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface DueToBeErasedProps {
   readonly due: readonly OfficeChild[];

@@ -10,7 +10,7 @@ import { DueToBeErased } from './DueToBeErased.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Children who left, until they are erased; and the proof of what was. */
 export function Left() {

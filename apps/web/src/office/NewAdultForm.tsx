@@ -6,7 +6,7 @@ import { sending } from '../common/sending.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
 import { RoleAndRooms } from './RoleAndRooms.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface NewAdultFormProps {
   readonly office: OfficeView;

@@ -4,7 +4,7 @@ import { FormProvider, useForm } from 'react-hook-form';
 import { ChildField } from '../common/ChildField.js';
 import { OneOf } from '../common/OneOf.js';
 import { sending } from '../common/sending.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
 

@@ -6,7 +6,7 @@ import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { partLink } from '../common/theme.js';
 import { officeQuery } from '../api/queries.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What a lead looks after. */
 export function OfficePage() {

@@ -10,7 +10,7 @@ import { AdultLine } from './AdultLine.js';
 import { NewAdultForm } from './NewAdultForm.js';
 import { RemoveDemo } from './RemoveDemo.js';
 import { RoomLine } from './RoomLine.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Rooms with how long they keep a child who left, and the adults with what they see. */
 export function People() {

@@ -17,7 +17,7 @@ import { sending } from '../common/sending.js';
 import { Several } from '../common/Several.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface PlaceFormProps {
   readonly child: OfficeChild;

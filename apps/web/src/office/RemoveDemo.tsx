@@ -7,7 +7,7 @@ import { useState } from 'react';
 import { request } from '../api/http.js';
 import { beginQuery, queryClient } from '../api/queries.js';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** The demo nursery beside one’s own: to be taken away, when asked once more. */
 export function RemoveDemo() {

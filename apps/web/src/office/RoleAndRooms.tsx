@@ -2,7 +2,7 @@ import type { NewAdult, OfficeView } from '@dotting/contract';
 import { useFormContext } from 'react-hook-form';
 import { OneOf } from '../common/OneOf.js';
 import { Several } from '../common/Several.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { roleChoices } from './roles.js';
 
 /** What an adult does here and whose children she sees, in the form around it. */

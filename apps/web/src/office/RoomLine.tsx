@@ -9,7 +9,7 @@ import { sending } from '../common/sending.js';
 import { Line } from './Line.js';
 import { change } from './office.js';
 import { FieldsForm } from '../common/FieldsForm.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface RoomLineProps {
   readonly room: OfficeRoom;

@@ -16,7 +16,7 @@ import { sayMoment } from '../common/days.js';
 import { Listed } from '../common/Listed.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const any = 'any';
 

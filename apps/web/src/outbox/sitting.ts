@@ -1,12 +1,5 @@
-import {
-  asCounters,
-  countable,
-  type ChildView,
-  type ClosingLine,
-  type OwnTaskView,
-  type OwnThingsView,
-  type TryHead,
-} from '@dotting/contract';
+import type { ChildView, ClosingLine, OwnTaskView, OwnThingsView, TryHead } from '@dotting/contract';
+import { asCounters, countable } from '@dotting/contract/counters';
 import {
   entryOf,
   fittingCounters,

@@ -9,7 +9,7 @@ import { takeIn } from '../api/own.js';
 import { FileButton } from '../common/FileButton.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { readTaskFile, whereIn, type Placed } from './readTaskFile.js';
 
 /** What is wrong with a file, and where. */

@@ -11,7 +11,7 @@ import {
 import { taskWords } from '@dotting/words';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Listed } from '../common/Listed.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { factsOf } from './beginnings.js';
 
 /** Skills of the map that some task can look at with one child, in the map’s order. */

@@ -14,7 +14,7 @@ import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Listed } from '../common/Listed.js';
 import { Several } from '../common/Several.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { TextOf } from './TextOf.js';
 
 const largestSaid = 100;

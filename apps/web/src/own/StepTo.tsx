@@ -3,7 +3,7 @@ import { tasks, type TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { Listed } from '../common/Listed.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface StepToProps {
   readonly name: 'easier' | 'harder';

@@ -11,7 +11,7 @@ import { putTask } from '../api/own.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { sending } from '../common/sending.js';
 import { useUnsaved } from '../common/unsaved.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { GoesLike } from './GoesLike.js';
 import { OnTray } from './OnTray.js';
 import { StepTo } from './StepTo.js';

@@ -4,7 +4,7 @@ import { asksSecond, numbersIn, ownTaskWords, textsOf, type OwnTextName } from '
 import TextField from '@mui/material/TextField';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { useSchools } from '../common/schools.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface TextOfProps {
   readonly name: OwnTextName;

@@ -7,7 +7,7 @@ import { FieldsForm } from '../common/FieldsForm.js';
 import { OneOf } from '../common/OneOf.js';
 import { sending } from '../common/sending.js';
 import { Ticked } from '../common/Ticked.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const blank: OwnThingsBody = {
   one: '',

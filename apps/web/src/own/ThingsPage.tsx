@@ -15,7 +15,7 @@ import { useHere } from '../common/here.js';
 import { newId } from '../common/ids.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { ThingsForm } from './ThingsForm.js';
 
 /** What a room counts with, and keeps it in, besides what is on the shelf. */

@@ -14,7 +14,7 @@ import { slim } from '../common/theme.js';
 import { useSchools } from '../common/schools.js';
 import { ReplayTray } from '../replay/ReplayTray.js';
 import { usePlayback } from '../replay/usePlayback.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const reaches = ['3', '6', '10', '20'] as const;
 const manners = ['careful', 'racing'] as const;

@@ -5,7 +5,7 @@ import Checkbox from '@mui/material/Checkbox';
 import FormControlLabel from '@mui/material/FormControlLabel';
 import Typography from '@mui/material/Typography';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Of the slips that a task like this can show, those its card names. */
 export function WatchFor() {

@@ -5,7 +5,7 @@ import { useNavigate, useOutletContext, useSearchParams } from 'react-router';
 import { newId } from '../common/ids.js';
 import { Notice } from '../common/Notice.js';
 import { useSchools } from '../common/schools.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { blank, bodyOf, copyOf } from './beginnings.js';
 import { TaskForm } from './TaskForm.js';
 

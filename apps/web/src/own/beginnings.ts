@@ -1,7 +1,7 @@
 import type { OwnTaskBody } from '@dotting/contract';
 import { rangeLike, taskOf, tellingSlips, type Schools, type TaskId } from '@dotting/core';
 import { noTexts, textsOf } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What of a task is written: not whether it is in use. */
 export function bodyOf({

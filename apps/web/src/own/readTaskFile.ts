@@ -1,6 +1,6 @@
 import type { FieldRefusal } from '@dotting/contract';
 import { findNodeAtLocation, parseTree, getNodeValue, type Node, type ParseError } from 'jsonc-parser';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 type Read = { readonly text: string; readonly content: object } | { readonly wrong: string };
 

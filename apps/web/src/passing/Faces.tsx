@@ -3,7 +3,7 @@ import type { ChildId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface FacesProps {
   readonly register: readonly RegisterEntry[];

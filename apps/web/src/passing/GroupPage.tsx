@@ -17,7 +17,7 @@ import { useOwn } from '../common/own.js';
 import { useSchools } from '../common/schools.js';
 import { Notice } from '../common/Notice.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Faces, withOther } from './Faces.js';
 import { firstKind } from './firstKind.js';
 import { keepGroupTime } from './keepGroupTime.js';

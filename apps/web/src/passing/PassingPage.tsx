@@ -12,7 +12,7 @@ import { Notice } from '../common/Notice.js';
 import { useHere } from '../common/here.js';
 import { keepTry, type KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { outsideSitting } from './outsideSitting.js';
 
 const numbers = numbersFrom(1, 20);

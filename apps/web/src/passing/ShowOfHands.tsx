@@ -14,7 +14,7 @@ import { newId } from '../common/ids.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { keepTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Faces, withOther } from './Faces.js';
 import { keepGroupTime } from './keepGroupTime.js';
 import { outsideSitting } from './outsideSitting.js';

@@ -4,7 +4,7 @@ import { taskWords } from '@dotting/words';
 import ListSubheader from '@mui/material/ListSubheader';
 import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A task of the shelf, or one of the room’s own with the task that it goes like. */
 export type Shown = Pick<NewGroupTime, 'task' | 'own'>;

@@ -12,7 +12,7 @@ import { request } from '../api/http.js';
 import { NumberPad } from '../sitting/thumb/NumberPad.js';
 import { keepTold } from './keepTold.js';
 import { Reasons } from '../common/Reasons.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface AmendStepProps {
   readonly tryId: string;

@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { queryClient, tryQuery } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface DoublesProps {
   readonly tried: ToldTry;

@@ -10,7 +10,7 @@ import { request } from '../api/http.js';
 import { childQuery, queryClient, todayQuery } from '../api/queries.js';
 import { Listed } from '../common/Listed.js';
 import { Reasons } from '../common/Reasons.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { keepTold } from './keepTold.js';
 
 const reasons = () => [words.replay.wrongFace(), words.replay.wrongSitting(), words.replay.changedPlaces()];

@@ -9,7 +9,7 @@ import { request } from '../api/http.js';
 import { Choice } from '../common/Choice.js';
 import { keepTold } from './keepTold.js';
 import { Reasons } from '../common/Reasons.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const reasons = () => [words.replay.seenOther(), words.replay.laidOther(), words.replay.prompted()];
 

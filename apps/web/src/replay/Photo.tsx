@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { queryClient, tryQuery } from '../api/queries.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** The paper that was written on, where it was photographed. */
 export function Photo({ tried, mayErase }: { readonly tried: ToldTry; readonly mayErase: boolean }) {

@@ -23,7 +23,7 @@ import { ReplayTray } from './ReplayTray.js';
 import { sayEvent } from '../amending/sayEvent.js';
 import { SaveInk } from './SaveInk.js';
 import { usePlayback } from './usePlayback.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** One try again, as it happened, with the slips where they happened. */
 export function ReplayPage() {

@@ -6,7 +6,7 @@ import { useEffect, useState } from 'react';
 import { useSchools } from '../common/schools.js';
 import { slim } from '../common/theme.js';
 import { trayFrame } from '../sitting/tray/Things.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { FormationDrawing } from '../writing/Formation.js';
 import { Marks } from '../writing/Marks.js';
 import { Sheet } from '../writing/Sheet.js';

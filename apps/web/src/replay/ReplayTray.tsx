@@ -5,12 +5,12 @@ import { palette } from '../common/theme.js';
 import { fieldWidth, Patterns } from '../childSide/Pattern.js';
 import { mirrorSize, placesOf } from '../sitting/tray/mirrorLayout.js';
 import { CardsDrawing } from '../sitting/tray/CardsDrawing.js';
-import { RecordDrawing } from '../sitting/tray/RecordTray.js';
-import { Parts } from '../sitting/tray/PartsTray.js';
+import { RecordDrawing } from '../sitting/tray/RecordDrawing.js';
+import { PartsDrawing } from '../sitting/tray/PartsDrawing.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things, trayFrame } from '../sitting/tray/Things.js';
 import { sayEvent } from '../amending/sayEvent.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { ReplaySheet } from './ReplaySheet.js';
 
 interface ReplayTrayProps {
@@ -81,7 +81,7 @@ function Laid({
   const { comparison, patterns, parts, pairs, carry, cards, records, sorted } = set.layout ?? {};
   if (cards) return <CardsDrawing set={set} put={put} />;
   if (records || sorted) return <RecordDrawing set={set} put={put} />;
-  if (parts || pairs || carry) return <Parts set={set} />;
+  if (parts || pairs || carry) return <PartsDrawing set={set} />;
   if (comparison) return <Sets set={set} />;
   if (!patterns) return <Things set={laid} />;
   const scale = Math.min(mirrorSize.width / fieldWidth(patterns.length), mirrorSize.height / 100) * 0.8;

@@ -2,7 +2,7 @@ import type { ToldTry } from '@dotting/contract';
 import { dayOf, strokesOfTry, wantedOf } from '@dotting/core';
 import Button from '@mui/material/Button';
 import { saveBlob } from '../common/saveBlob.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A numeral as one file, where it was written on the screen. */
 export function SaveInk({ tried }: { readonly tried: ToldTry }) {

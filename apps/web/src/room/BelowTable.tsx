@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { lazy, Suspense, useState } from 'react';
 import { Together } from './Together.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const Months = lazy(() => import('./Months.js'));
 

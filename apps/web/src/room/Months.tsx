@@ -2,7 +2,7 @@ import type { RoomOverview } from '@dotting/contract';
 import { CartesianGrid, Line, LineChart, XAxis, YAxis } from 'recharts';
 import { sayShortDay } from '../common/days.js';
 import { palette } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** How the room moves by month: of how many children so much may be said. */
 export default function Months({ overview }: { readonly overview: RoomOverview }) {

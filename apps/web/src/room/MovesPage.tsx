@@ -13,7 +13,7 @@ import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { capitalised } from '../common/text.js';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { useUnsaved } from '../common/unsaved.js';
 
 /** What this room does about each slip: the shipped moves, and its own where it has changed them. */

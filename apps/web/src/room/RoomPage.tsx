@@ -13,7 +13,7 @@ import { Choice } from '../common/Choice.js';
 import { slim } from '../common/theme.js';
 import { BelowTable } from './BelowTable.js';
 import { RoomTable, type Sort } from './RoomTable.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Children by skills, small; who could sit together; how the room moves; who looked. No order is a rank. */
 export function RoomPage() {

@@ -6,7 +6,7 @@ import type { MouseEvent } from 'react';
 import { daysSince, sayShortAgo } from '../common/days.js';
 import { palette, slim } from '../common/theme.js';
 import { GlanceLine, glanceSize } from '../dotline/GlanceLine.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 export type Sort = 'name' | 'last-look' | SkillId;
 

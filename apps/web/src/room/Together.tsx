@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const shownGroups = 6;
 

@@ -11,7 +11,7 @@ import { useNavigate } from 'react-router';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
 import { target } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import {
   childrenOf,
   findablePages,

@@ -1,7 +1,7 @@
 import type { OwnTaskView, RegisterEntry, Role, Room, RoomHere } from '@dotting/contract';
 import { tasks, type TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Something to be found, and where it leads: a page, or for a task the question with whom. */
 export type Findable = {

@@ -5,7 +5,7 @@ import Dialog from '@mui/material/Dialog';
 import DialogActions from '@mui/material/DialogActions';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useCallback, useState } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Pad } from '../writing/Pad.js';
 
 interface DrawFormProps {

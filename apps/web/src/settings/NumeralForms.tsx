@@ -11,7 +11,7 @@ import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import { Numeral } from '../common/Numeral.js';
 import { SchoolsContext } from '../common/schools.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Choices } from './Choices.js';
 import { DrawForm } from './DrawForm.js';
 

@@ -11,7 +11,7 @@ import { FieldsForm } from '../common/FieldsForm.js';
 import { useHere } from '../common/here.js';
 import { sending } from '../common/sending.js';
 import { rememberCode } from '../entrance/offlineCode.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 type Change = OwnCode & OwnPassword;
 

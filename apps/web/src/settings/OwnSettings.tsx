@@ -6,7 +6,7 @@ import { Choice } from '../common/Choice.js';
 import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { SingleKeys } from '../sitting/SingleKeys.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { OwnSecrets } from './OwnSecrets.js';
 import { useOwnSettings } from './useOwnSettings.js';
 

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import { NavLink, Outlet, useOutletContext } from 'react-router';
 import { useHere } from '../common/here.js';
 import { partLink } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What is set for the adult, for the room and for the nursery’s languages; for a lead the devices too. */
 export function SettingsPage() {

@@ -3,7 +3,7 @@ import { formSaidOf, usualStrokeWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const digits = [0, 1, 2, 3, 4, 5, 6, 7, 8, 9] as const;
 const longest = 200;

@@ -25,7 +25,7 @@ import { hereQuery } from '../entrance/hereQuery.js';
 import { Choices } from './Choices.js';
 import { NumeralForms } from './NumeralForms.js';
 import { StrokeWords } from './StrokeWords.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Drawing } from './Drawing.js';
 
 /** Where practitioners disagree: each line with its choices drawn; a lead chooses, everyone sees. */

@@ -10,7 +10,7 @@ import { Link, useOutletContext, useSearchParams } from 'react-router';
 import { useHere } from '../common/here.js';
 import { PageTitle } from '../common/PageTitle.js';
 import { narrow, slim } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { TaskActions } from './TaskActions.js';
 import { TaskCard } from './TaskCard.js';
 

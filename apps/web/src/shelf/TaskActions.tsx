@@ -10,7 +10,7 @@ import { Link, useNavigate } from 'react-router';
 import { retire } from '../api/own.js';
 import { todayQuery } from '../api/queries.js';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { fileNameOf, saveFile, taskFileOf } from './taskFile.js';
 
 interface TaskActionsProps {

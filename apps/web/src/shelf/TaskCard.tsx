@@ -17,7 +17,7 @@ import { Link } from 'react-router';
 import { Part } from '../common/Part.js';
 import { headingFont, points } from '../common/theme.js';
 import { useSchools } from '../common/schools.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface TaskCardProps {
   readonly id: TaskId;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { keyTable } from './keys.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { SingleKeys } from './SingleKeys.js';
 
 /** The keys of a sitting, in place of the mirror. */

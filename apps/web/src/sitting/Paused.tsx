@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { Link } from 'react-router';
 import type { SittingStore } from './sittingStore.js';
 import { useHere } from '../common/here.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A sitting that waits: all is kept, and the pause is not the child's time. */
 export function Paused({ store }: { readonly store: SittingStore }) {

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Choice } from '../common/Choice.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { keepSingleKeys, usesSingleKeys } from '../common/keptKeys.js';
 
 /** Turns the single keys of this device on and off. */

@@ -17,7 +17,7 @@ import { SchoolsContext } from '../common/schools.js';
 import { schoolsIn } from '../outbox/sitting.js';
 import { SittingStore } from './sittingStore.js';
 import { Faces } from './table/Faces.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { childIdOf } from '../common/ids.js';
 
 const ClosingPage = later(async () => (await import('./closing/ClosingPage.js')).ClosingPage);

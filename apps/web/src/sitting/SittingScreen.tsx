@@ -28,7 +28,7 @@ import { ThumbSide } from './thumb/ThumbSide.js';
 import { useCommands } from './useCommands.js';
 import { useSittingAfterPaint } from './useSitting.js';
 import { TraySide } from './TraySide.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 interface SittingScreenProps {
   readonly store: SittingStore;

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useState, useSyncExternalStore } from 'react';
 import { onTheTable, openTry, phaseOf, type Sitting } from '../outbox/sitting.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { KeyList } from './KeyList.js';
 import type { KeyCommand } from './keys.js';
 import { PlanSitting } from './plan/PlanSitting.js';

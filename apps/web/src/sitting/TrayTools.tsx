@@ -1,7 +1,7 @@
 import type { TraceEvent, TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Peek } from './tray/Peek.js';
 
 interface TrayToolsProps {

@@ -10,7 +10,7 @@ import {
   type Strategy,
 } from '@dotting/core';
 import { tellChanges } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import type { Now } from './now.js';
 import { planned, relaid, turned, withAccess } from './planning.js';
 import {

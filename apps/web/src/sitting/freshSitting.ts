@@ -1,6 +1,6 @@
 import type { ChildPage, NextStepView, OwnTaskView, PresentAdult } from '@dotting/contract';
 import { otherCounter, roundOf, type SittingId, type TaskId } from '@dotting/core';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import type { Now } from './now.js';
 import { begun, dayOfNow, laid } from './planning.js';
 import { kindsIn, taskIn, type Sitting } from '../outbox/sitting.js';

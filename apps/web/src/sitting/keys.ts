@@ -1,5 +1,5 @@
 import { useEffectEvent, useLayoutEffect } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { usesSingleKeys } from '../common/keptKeys.js';
 
 /** Everything a key can do in a sitting. */

@@ -17,7 +17,7 @@ import {
   type TaskId,
 } from '@dotting/core';
 import { tellNext } from '@dotting/words';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import type { Now } from './now.js';
 import {
   kindsIn,

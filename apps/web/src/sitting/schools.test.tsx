@@ -24,7 +24,7 @@ import { firstKind } from '../passing/firstKind.js';
 import { freshSitting } from './freshSitting.js';
 import { scriptFor } from './say/script.js';
 import { placesOf } from './tray/mirrorLayout.js';
-import { RecordDrawing } from './tray/RecordTray.js';
+import { RecordDrawing } from './tray/RecordDrawing.js';
 import { TrayFoot } from './tray/TrayFoot.js';
 
 const now = { t: 0, iso: '2026-03-02T09:30:00.000+00:00', ms: 0, newId: 'new' } as never;

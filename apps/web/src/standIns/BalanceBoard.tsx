@@ -2,7 +2,7 @@ import type { StandInSetup } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Beam, useSwing, weightOf, type Pan } from './Beam.js';
 import { Shown } from './Shown.js';
 

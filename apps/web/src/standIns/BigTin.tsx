@@ -3,7 +3,7 @@ import { useMemo, useRef } from 'react';
 import { readySound, soundDrop } from '../common/dropSound.js';
 import { materials, palette } from '../common/theme.js';
 import { useSteps } from '../common/useSteps.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { OneButton } from './OneButton.js';
 
 const beforeFirstMs = 700;

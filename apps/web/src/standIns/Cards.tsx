@@ -2,7 +2,7 @@ import { Numeral } from '../common/Numeral.js';
 import { deckOf, discarded, type StandInSetup } from '@dotting/core';
 import { useState } from 'react';
 import { palette } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { OneButton } from './OneButton.js';
 
 interface Drawn {

@@ -1,6 +1,6 @@
 import { thrown, type StandInSetup } from '@dotting/core';
 import { useState } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { OneButton } from './OneButton.js';
 import { Die } from './Die.js';
 

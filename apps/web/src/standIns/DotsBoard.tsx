@@ -3,7 +3,7 @@ import type { ShowBody } from '@dotting/contract';
 import Box from '@mui/material/Box';
 import { useState } from 'react';
 import { Stage } from '../childSide/Stage.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { OneButton } from './OneButton.js';
 
 /** Dots: a tap shows one set for a moment and covers it, or two for as long as it takes; the next shows others. */

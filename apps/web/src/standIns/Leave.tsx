@@ -1,6 +1,6 @@
 import Button from '@mui/material/Button';
 import { useEffect, useRef } from 'react';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 const holdMs = 800;
 

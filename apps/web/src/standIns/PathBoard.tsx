@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
 import { useEffect, useState } from 'react';
 import { materials, palette } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Die } from './Die.js';
 import { Shown } from './Shown.js';
 

@@ -15,7 +15,7 @@ import { useEffect, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { Choice } from '../common/Choice.js';
 import { PageTitle } from '../common/PageTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { setupOf, typedIn, type TypedSetup, type Wrong } from './setup.js';
 
 const turnsAhead = 10;

@@ -4,7 +4,7 @@ import { useCallback, useEffect, type ComponentType } from 'react';
 import { Navigate, useNavigate, useSearchParams } from 'react-router';
 import { fillScreen } from '../common/fillScreen.js';
 import { useTabTitle } from '../common/useTabTitle.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { BigTin } from './BigTin.js';
 import { BalanceBoard } from './BalanceBoard.js';
 import { Cards } from './Cards.js';

@@ -9,11 +9,11 @@ import { words } from '../wording/words.js';
 export function ChangedWays({ changes }: { readonly changes: readonly SchoolChangeView[] }) {
   if (changes.length === 0) return null;
   return (
-    <Box component="section" aria-label={words.schools.title()} sx={{ mb: 2 }}>
+    <Box component="section" aria-label={words.today.waysChanged()} sx={{ mb: 2 }}>
       {changes.map(({ by, day, what }) => (
         <Typography key={what} variant="body2">
           <Link to="/settings/ways" style={{ color: 'inherit' }}>
-            {words.schools.changed({ name: by, day: sayShortDay(day), what })}
+            {words.today.wayChanged({ name: by, day: sayShortDay(day), what })}
           </Link>
         </Typography>
       ))}

@@ -8,7 +8,7 @@ import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** Two records that overlap, from two devices: both are kept, and one question is asked. */
 export function Doubles({ today }: { readonly today: TodayView }) {

@@ -5,11 +5,14 @@ import Typography from '@mui/material/Typography';
 import { useId, useState } from 'react';
 import { Link } from 'react-router';
 import { daysSince, sayAgo, sayShortDay } from '../common/days.js';
+import { useIsPainted } from '../common/afterPaint.js';
+import { later } from '../common/later.js';
 import { capitalised } from '../common/text.js';
 import { narrow, slim } from '../common/theme.js';
 import { words } from '../wording/words.js';
-import { SmallTray } from './SmallTray.js';
 import { useNotHere } from './useNotHere.js';
+
+const SmallTray = later(async () => (await import('./SmallTray.js')).SmallTray);
 
 interface DueLineProps {
   readonly due: DueEntry;
@@ -23,6 +26,7 @@ export function DueLine({ due, child, day }: DueLineProps) {
   const [isWhyOpen, setWhyOpen] = useState(false);
   const whyId = useId();
   const notHere = useNotHere(child.id);
+  const isPainted = useIsPainted();
   const { firstName: name, lastLook } = child;
   const { step } = due;
   return (
@@ -42,8 +46,8 @@ export function DueLine({ due, child, day }: DueLineProps) {
             : words.today.lastSeen({ ago: sayAgo(daysSince(lastLook, day)) })}
         </Typography>
       </Box>
-      <Box sx={{ [slim]: { display: 'none' } }}>
-        <SmallTray set={step.set} n={step.n} />
+      <Box sx={{ minHeight: '56px', [slim]: { display: 'none' } }}>
+        {isPainted && <SmallTray set={step.set} n={step.n} />}
       </Box>
       <Box>
         <Typography>

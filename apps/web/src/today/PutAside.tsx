@@ -12,7 +12,7 @@ import { asideQuery, queryClient } from '../api/queries.js';
 import { sayMoment, todayHere } from '../common/days.js';
 import { Listed } from '../common/Listed.js';
 import { Reasons } from '../common/Reasons.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** What the server refused for good, from any device: a lead takes it, put right, or leaves it out. */
 export function PutAside({ today }: { readonly today: TodayView }) {

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { sayMoment } from '../common/days.js';
 import type { KeptTry } from '../outbox/database.js';
 import { outbox } from '../outbox/outbox.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A try that the server refused: offered again, or let go, which is asked for twice. */
 export function RefusedTry({ kept }: { readonly kept: KeptTry }) {

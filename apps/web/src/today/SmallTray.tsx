@@ -5,8 +5,8 @@ import { headingFont, materials, palette } from '../common/theme.js';
 import { mirrorSize, placesOf, type Place } from '../sitting/tray/mirrorLayout.js';
 import { Lying } from '../sitting/tray/Lying.js';
 import { CardsDrawing } from '../sitting/tray/CardsDrawing.js';
-import { RecordDrawing } from '../sitting/tray/RecordTray.js';
-import { Parts } from '../sitting/tray/PartsTray.js';
+import { RecordDrawing } from '../sitting/tray/RecordDrawing.js';
+import { PartsDrawing } from '../sitting/tray/PartsDrawing.js';
 import { Sets } from '../sitting/tray/Sets.js';
 import { Things } from '../sitting/tray/Things.js';
 
@@ -45,7 +45,7 @@ function drawn(set: TraySet, n: number): readonly [Frame, ReactNode] {
   if (layout?.records || layout?.sorted) return [whole, <RecordDrawing key="record" set={set} />];
   if (arrangement === 'none') return [{ x: 0, y: 0, width: 84, height: 56 }, <Said key="said" to={n} />];
   if (arrangement === 'heard') return [{ x: 0, y: 0, width: 84, height: 56 }, <ClosedTin key="tin" />];
-  if (layout?.parts || layout?.pairs || layout?.carry) return [whole, <Parts key="parts" set={set} />];
+  if (layout?.parts || layout?.pairs || layout?.carry) return [whole, <PartsDrawing key="parts" set={set} />];
   if (pile !== undefined || layout?.bowls || layout?.model)
     return [whole, <Lying key="lying" set={set} bowl={null} />];
   const things = <Things key="things" set={set} inDish />;

@@ -7,14 +7,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useOutletContext } from 'react-router';
 import { todayQuery } from '../api/queries.js';
-import { FirstSteps } from './FirstSteps.js';
 import { sayDay, sayMoment } from '../common/days.js';
 import { useHere } from '../common/here.js';
 import { LeftOut } from '../common/LeftOut.js';
 import { Loading } from '../common/Loading.js';
 import { Notice } from '../common/Notice.js';
 import { Away } from './Away.js';
-import { Doubles } from './Doubles.js';
 import { ChangedWays } from './ChangedWays.js';
 import { DueLine } from './DueLine.js';
 import { later } from '../common/later.js';
@@ -25,7 +23,9 @@ import { Waiting } from './Waiting.js';
 import { WrongClock } from './WrongClock.js';
 import { words } from '../wording/words.js';
 
-// Hardly ever there is any.
+// Hardly ever there are any.
+const FirstSteps = later(async () => (await import('./FirstSteps.js')).FirstSteps);
+const Doubles = later(async () => (await import('./Doubles.js')).Doubles);
 const PutAside = later(async () => (await import('./PutAside.js')).PutAside);
 
 /** Who has not been looked at longest, and for what; what was left unfinished; what waits to be sent. */
@@ -50,12 +50,12 @@ export function TodayPage() {
       {adult.role === 'lead' && <PutAside today={data} />}
       {room.schools.week === 'one' && (
         <Typography sx={{ mb: 1 }}>
-          {words.schools.thisWeek({ n: room.schools.number })} {words.schools.roundHint()}
+          {words.today.thisWeek({ n: room.schools.number })} {words.today.roundHint()}
         </Typography>
       )}
       <ChangedWays changes={data.schoolChanges} />
       <LeftOut leftOut={data.leftOut} />
-      <Doubles today={data} />
+      {data.doubles.length > 0 && <Doubles today={data} />}
       <OnThisDevice register={data.register} />
       {data.unfinished.length > 0 && <Unfinished tries={data.unfinished} today={data} />}
       <Box sx={{ display: 'flex', flexWrap: 'wrap', alignItems: 'center', columnGap: 2, mb: 1.5 }}>

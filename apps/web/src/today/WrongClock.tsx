@@ -1,7 +1,9 @@
-import Alert from '@mui/material/Alert';
 import { useSyncExternalStore } from 'react';
 import { deviceClock } from '../api/clock.js';
+import { later } from '../common/later.js';
 import { words } from '../wording/words.js';
+
+const Alert = later(async () => (await import('@mui/material/Alert')).default);
 
 const minuteMs = 60_000;
 

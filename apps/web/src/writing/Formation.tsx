@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useSchools } from '../common/schools.js';
 import { palette } from '../common/theme.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { Arrow } from './Arrow.js';
 
 interface FormationProps {

@@ -5,7 +5,7 @@ import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
 import { request } from '../api/http.js';
 import { FileButton } from '../common/FileButton.js';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 import { smallJpeg } from './smallJpeg.js';
 
 /** Keeps a photo of the paper with a try, where that may be. Needs a connection. */

@@ -1,6 +1,6 @@
 import { boxOf, pointsOfTrace, usualPause, type InkDocument, type InkStroke } from '@dotting/core';
 import { strFromU8, unzipSync } from 'fflate';
-import { words } from '../wording/words.js';
+import { words } from '../wording/all.js';
 
 /** A larger file, or so many files, are no numerals of a child. */
 const largest = 20_000_000;

@@ -32,8 +32,6 @@ export default {
   savePassword: 'Save password',
   passwordSaved: 'Your new password is saved. Sign in with it now.',
   whichSite: 'Which nursery is this device for?',
-  demoTag: 'Demo',
-  demoHere: 'This is the demo nursery. Every child in it is made up.',
   next: 'First steps',
   nextChildren: 'Bring in the register from a file',
   nextChild: 'or add the first child',

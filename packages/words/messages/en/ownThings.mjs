@@ -4,7 +4,6 @@ export default {
     'What {room} counts with, and keeps it in, besides the corks, shells, boats, lids and acorn cups. What you say here decides the cautions on every tray.',
   none: 'Nothing added yet.',
   add: 'Add a kind of thing',
-  amount: '{n, plural, =0 {no {many}} one {1 {one}} other {# {many}}}',
   one: 'One is called',
   many: 'Several are called',
   use: 'It’s for',

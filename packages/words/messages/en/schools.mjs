@@ -3,7 +3,6 @@ export default {
   intro:
     'Colleagues do these things in different ways, and none of them is wrong. What you choose here is how tasks are said, set out and drawn for this room. A child can have ways of their own, under “About”.',
   onlyLeads: 'A lead changes these. Everyone is told on Today for a week.',
-  changed: '{name} changed a way of the room on {day}: {what}.',
   saved: 'Changed. Everyone sees it on Today.',
   roomLanguage: 'The room’s language',
   weekNumber: 'This week’s number',
@@ -142,6 +141,4 @@ export default {
     one: 'one number a week',
   },
   told: '{name}: {choice}',
-  thisWeek: 'This week’s number is {n}.',
-  roundHint: 'Its tray all round is on each child’s page.',
 };

@@ -27,4 +27,5 @@ export default {
     many: 'things',
     amount: '{n, plural, =0 {no things} one {1 thing} other {# things}}',
   },
+  ofOwn: '{n, plural, =0 {no {many}} one {1 {one}} other {# {many}}}',
 };

@@ -30,4 +30,8 @@ export default {
   unfinished: 'Left unfinished',
   unfinishedLine: 'Left unfinished:',
   lastSeen: 'last seen {ago}',
+  thisWeek: 'This week’s number is {n}.',
+  roundHint: 'Its tray all round is on each child’s page.',
+  waysChanged: 'Ways of the room',
+  wayChanged: '{name} changed a way of the room on {day}: {what}.',
 };

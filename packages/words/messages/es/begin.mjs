@@ -32,8 +32,6 @@ export default {
   savePassword: 'Guardar contraseña',
   passwordSaved: 'Tu contraseña nueva está guardada. Conéctate ahora con ella.',
   whichSite: '¿Para qué centro es este dispositivo?',
-  demoTag: 'Muestra',
-  demoHere: 'Este es el centro de muestra. Todos sus peques son inventados.',
   next: 'Primeros pasos',
   nextChildren: 'Traer la lista de un archivo',
   nextChild: 'o añadir al primer peque',

@@ -4,7 +4,6 @@ export default {
     'Con qué cuenta {room}, y dónde lo guarda, además de los corchos, conchas, barcos, tapas y cúpulas de bellota. Lo que digas aquí decide los avisos de cada bandeja.',
   none: 'Aún no hay nada añadido.',
   add: 'Añadir un tipo de objeto',
-  amount: '{n, plural, =0 {cero {many}} one {1 {one}} other {# {many}}}',
   one: 'Una se llama',
   many: 'Varias se llaman',
   use: 'Es para',

@@ -3,7 +3,6 @@ export default {
   intro:
     'Cada cual hace estas cosas a su manera y ninguna está mal. Lo que elijas aquí es como se dicen, se preparan y se dibujan las tareas en esta aula. Un niño puede tener sus propias maneras, en “Sobre”.',
   onlyLeads: 'Lo cambia quien dirige. Se avisa a todos en Hoy durante una semana.',
-  changed: '{name} cambió una manera del aula el {day}: {what}.',
   saved: 'Cambiado. Todos lo ven en Hoy.',
   roomLanguage: 'El idioma del aula',
   weekNumber: 'El número de esta semana',
@@ -142,6 +141,4 @@ export default {
     one: 'un número por semana',
   },
   told: '{name}: {choice}',
-  thisWeek: 'El número de esta semana es el {n}.',
-  roundHint: 'Su bandeja completa está en la página de cada niño.',
 };

@@ -28,4 +28,5 @@ export default {
     many: 'cosas',
     amount: '{n, plural, =0 {ninguna cosa} one {1 cosa} other {# cosas}}',
   },
+  ofOwn: '{n, plural, =0 {cero {many}} one {1 {one}} other {# {many}}}',
 };

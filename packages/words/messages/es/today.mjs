@@ -30,4 +30,8 @@ export default {
   unfinished: 'Sin terminar',
   unfinishedLine: 'Sin terminar:',
   lastSeen: 'visto {ago}',
+  thisWeek: 'El número de esta semana es el {n}.',
+  roundHint: 'Su bandeja completa está en la página de cada niño.',
+  waysChanged: 'Maneras del aula',
+  wayChanged: '{name} cambió una manera del aula el {day}: {what}.',
 };

@@ -1,6 +1,6 @@
 import { sittingChanges, type Happening, type Trace, type TraceId } from '@dotting/core';
 import { counted, traceOf } from '../../../core/src/testing/traces.js';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellChanges } from './statements.js';
 
 const clean = (n: number): Happening[] => counted(...Array.from({ length: n }, (_, i) => i + 1));

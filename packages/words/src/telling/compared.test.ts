@@ -1,5 +1,5 @@
 import type { Comparison, HowCompared, ReadableTrace } from '@dotting/core';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { layingOf, tellCompared, tellComparing } from './compared.js';
 import { describeSet } from './things.js';
 

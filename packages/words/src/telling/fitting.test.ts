@@ -23,7 +23,7 @@ import { onThisDay } from '../../../core/src/simulate/child.js';
 import { drawChild } from '../../../core/src/simulate/population.js';
 import { putOf, simulateTry } from '../../../core/src/simulate/simulateTry.js';
 import { traceOf } from '../../../core/src/testing/traces.js';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellStatement, wantsOf } from './statements.js';
 import { tellStep } from './steps.js';
 import { describeSet } from './things.js';

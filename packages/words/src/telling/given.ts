@@ -3,7 +3,7 @@ import type { Words } from '../words.js';
 import { amountOf } from './amounts.js';
 import { saidOf } from './answers.js';
 import { listOf } from './list.js';
-import { balanceWords } from './parts.js';
+import { balanceWords } from './laid.js';
 import { tellWordSlip } from './spoken.js';
 
 /** Asked for and given, without a word on which is right. */

@@ -1,10 +1,10 @@
 import { languages } from '../languages.js';
-import type { Words } from '../words.js';
+import type { FirstWords } from '../words.js';
 
 const formats = new Map<string, Intl.ListFormat>();
 
 /** "a, b and c", as the language writes it. */
-export function listOf(words: Words, parts: readonly string[]): string {
+export function listOf(words: FirstWords, parts: readonly string[]): string {
   const { locale } = languages[words.language];
   const format = formats.get(locale) ?? new Intl.ListFormat(locale, { type: 'conjunction' });
   formats.set(locale, format);

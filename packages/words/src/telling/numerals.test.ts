@@ -8,7 +8,7 @@ import {
   type TaskId,
   type Trace,
 } from '@dotting/core';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { runsOf } from './numerals.js';
 import { tellStatement } from './statements.js';
 import { describeSet } from './things.js';

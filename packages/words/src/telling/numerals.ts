@@ -119,31 +119,3 @@ function tellSide({ tries }: Words, { kind, n }: Cards, trace: ReadableTrace): s
 
 const teens = ['made-it', 'turned-round', 'beside-the-zero', 'another-number'] as const;
 const isTeen = (chosen: unknown): chosen is (typeof teens)[number] => teens.some((one) => one === chosen);
-
-/** What lies there: "6 among 9, 5 and 7". */
-export function describeCards(words: Words, { kind, n, cards, given, code = 'literary' }: Cards): string {
-  const of = words.sets.cards;
-  switch (kind) {
-    case 'find':
-      return of.find({ n, others: listOf(words, cards.filter((one) => one !== n).map(String)) });
-    case 'find-all':
-    case 'find-pictures':
-      return of[kind]({ n, of: cards.length });
-    case 'row': {
-      const from = String(cards[0]);
-      return given ? of.gaps({ from, n, many: cards.length - given.length }) : of.row({ from, n });
-    }
-    case 'match':
-    case 'hunt':
-      return of[kind]({ numbers: listOf(words, cards.map(String)) });
-    case 'teen':
-      return of.teen({ ones: String(cards[1]) });
-    case 'feel':
-    case 'braille':
-      return of[kind]({ n, code });
-    case 'name':
-    case 'line':
-    case 'stair':
-      return of[kind]({ n });
-  }
-}

@@ -1,9 +1,9 @@
 import { layoutFor, likable, needs, taskOf, usualSchools, type TaskId } from '@dotting/core';
-import { allWords } from '../all.js';
-import { english, type Words } from '../words.js';
+import { allWords, english } from '../all.js';
+import { wordsWithOwn, type Words } from '../words.js';
 import { tellCautions } from './cautions.js';
 import { amountOf, thingsWords } from './amounts.js';
-import { asksSecond, ownTaskWords, ownTextNames, textsOf, unknownSlot, wordsWithOwn } from './own.js';
+import { asksSecond, ownTaskWords, ownTextNames, textsOf, unknownSlot } from './own.js';
 import { adaptationOf, numbersIn, taskWords } from './tasks.js';
 import { titleOf } from './things.js';
 

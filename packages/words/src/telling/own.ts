@@ -1,5 +1,5 @@
 import { needs, taskOf, type Need, type OwnTaskFacts, type Schools, type TaskId } from '@dotting/core';
-import type { OwnNames, Words } from '../words.js';
+import type { Words } from '../words.js';
 import { numbersIn, taskWords, type Numbers, type TaskWords } from './tasks.js';
 
 /** What there is to say of a task, each by itself; the last six for children who need it put otherwise. */
@@ -139,6 +139,3 @@ export function textsOf(words: Words, id: TaskId, schools: Schools): OwnTexts {
 
 const adaptationsOf = ({ adaptations }: TaskWords): Readonly<Record<Need, string>> =>
   Object.fromEntries(needs.map((need) => [need, adaptations?.[need]?.() ?? ''])) as Record<Need, string>;
-
-/** The words with what rooms have named themselves. */
-export const wordsWithOwn = (words: Words, own: OwnNames): Words => ({ ...words, own });

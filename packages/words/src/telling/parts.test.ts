@@ -1,5 +1,5 @@
 import { layoutFor, setOf, taskOf, type ReadableTrace, type TaskId } from '@dotting/core';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellTry } from './tries.js';
 import { describeSet } from './things.js';
 

@@ -4,15 +4,14 @@ import {
   readCarry,
   readParts,
   wayOf,
-  type Carry,
   type ReadableTrace,
   type TraySet,
-  type Weighed,
 } from '@dotting/core';
 import type { Words } from '../words.js';
 import { listOf } from './list.js';
 import { slotPlaceWords } from './slots.js';
-import { amountOf, thingsWords } from './amounts.js';
+import { patternWords } from './laid.js';
+import { thingsWords } from './amounts.js';
 
 /** Which ways were found to make a number, and how they came; null where none was looked for. */
 export function tellParts(words: Words, trace: ReadableTrace): string | null {
@@ -59,10 +58,6 @@ export function tellCarry(words: Words, trace: ReadableTrace): string | null {
   return tell.some({ pattern, n: rightTo, put: named(put[rightTo]!), wanted: named(wanted[rightTo]!) });
 }
 
-/** One round of a pattern: "corks · shells · shells". */
-export const patternWords = (words: Words, { unit }: Pick<Carry, 'unit'>): string =>
-  unit.map((things) => thingsWords(words, things)).join(' · ');
-
 /** What can be put or told next, in words: "2 + 3", "shells". */
 export function placeWords(
   words: Words,
@@ -75,26 +70,4 @@ export function placeWords(
     return words.sets.cell({ cell: place, dots: dotsIn(place).join(' ') });
   if (layout?.cards) return words.sets.card({ n: layout.cards.cards[Number(place)] ?? place });
   return place === otherParts ? words.sets.otherParts({ n: size }) : place.replace('+', ' + ');
-}
-
-/** What lies on the other side of a balance: "the numeral 3 and a set of 2". */
-export const balanceWords = (words: Words, balance: readonly Weighed[]): string =>
-  listOf(
-    words,
-    balance.map(({ n, as }) => words.sets.weighed[as]({ n })),
-  );
-
-/** Of what is taken apart, paired, carried on, filled or weighed: what it is; null for all else. */
-export function describeParts(words: Words, set: Pick<TraySet, 'size' | 'things' | 'layout'>): string | null {
-  const { size: n, things, layout } = set;
-  const { sets } = words;
-  if (layout?.parts)
-    return sets.parts({ n, one: thingsWords(words, things), other: thingsWords(words, layout.model!) });
-  if (layout?.pairs) return sets.ofPairs({ amount: amountOf(words, n, things) });
-  if (layout?.carry) return sets.pattern({ unit: patternWords(words, layout.carry) });
-  if (layout?.balance)
-    return sets.balance({ things: thingsWords(words, things), what: balanceWords(words, layout.balance) });
-  if (layout?.places !== undefined && layout.change)
-    return sets.toTen({ amount: amountOf(words, n, things) });
-  return null;
 }

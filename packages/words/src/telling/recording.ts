@@ -1,4 +1,4 @@
-import { readRecord, readSorted, type ReadableTrace, type TraySet } from '@dotting/core';
+import { readRecord, readSorted, type ReadableTrace } from '@dotting/core';
 import type { Words } from '../words.js';
 import { amountOf, thingsWords } from './amounts.js';
 import { listOf } from './list.js';
@@ -38,17 +38,4 @@ export function tellSorted(words: Words, trace: ReadableTrace): string | null {
     ...(sorted.checked === null ? [] : [checked[sorted.checked]()]),
     ...(most.said === null ? [] : [tell.most({ things: thingsWords(words, most.said) })]),
   ].join(', ');
-}
-
-/** What is to be recorded or sorted; null for all else. */
-export function describeRecording(
-  words: Words,
-  { size, things, layout }: Pick<TraySet, 'size' | 'things' | 'layout'>,
-): string | null {
-  const { sets } = words;
-  if (layout?.records) return sets.records[layout.records]({ amount: amountOf(words, size, things) });
-  if (layout?.track) return sets.track({ amount: amountOf(words, size, things), n: String(layout.places) });
-  if (!layout?.sorted) return null;
-  const kinds = layout.sorted.map((one) => amountOf(words, one.n, one.things));
-  return sets.sorted({ kinds: listOf(words, kinds) });
 }

@@ -1,5 +1,5 @@
 import type { ReadableTrace, Trace } from '@dotting/core';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellSeeing, tellTwoLooks } from './seeing.js';
 import { describeSet } from './things.js';
 

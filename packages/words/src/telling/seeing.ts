@@ -1,11 +1,6 @@
-import { readChoice, readSeeing, type DotPattern, type ReadableTrace, type Trace } from '@dotting/core';
+import { readChoice, readSeeing, type ReadableTrace, type Trace } from '@dotting/core';
 import type { Words } from '../words.js';
-
-/** "5 dots", "8 in a frame, line by line"; two patterns are held against each other. */
-export function patternsOf({ sets }: Words, [one, other]: readonly DotPattern[]): string {
-  const told = (pattern: DotPattern): string => sets.shown[pattern.form]({ n: pattern.n });
-  return other ? sets.twoLooks({ one: told(one!), other: told(other) }) : told(one!);
-}
+import { patternsOf } from './laid.js';
 
 /** What was said of what was shown, and for how long it was; null where nothing was. */
 export function tellSeeing(

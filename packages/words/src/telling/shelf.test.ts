@@ -10,7 +10,7 @@ import {
   sizeFor,
   type TaskId,
 } from '@dotting/core';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellCautions } from './cautions.js';
 import { adaptationOf, numbersIn, taskWords } from './tasks.js';
 import { amountOf } from './amounts.js';

@@ -5,7 +5,7 @@ import type {
   Statement,
   TrackingStatement,
 } from '../../../core/src/statements/statement.js';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellChanges, tellStatement } from './statements.js';
 
 const grounds = {

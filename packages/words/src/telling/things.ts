@@ -1,11 +1,7 @@
 import type { Arrangement, Change, Comparison, Trace, TraySet } from '@dotting/core';
 import type { Words } from '../words.js';
 import { amountOf, thingsWords } from './amounts.js';
-import { describeCards } from './numerals.js';
-import { describeRecording } from './recording.js';
-import { describeParts } from './parts.js';
-import { patternsOf } from './seeing.js';
-import { describeWriting } from './writing.js';
+import { describeCards, describeParts, describeRecording, describeWriting, patternsOf } from './laid.js';
 
 /** Sets side by side, from the left: "7 corks or 5 jar lids". */
 export function setsOf(words: Words, { sets, lie }: Pick<Comparison, 'sets' | 'lie'>): string {

@@ -1,6 +1,6 @@
 import type { Happening, Trace } from '@dotting/core';
 import { counted, placed } from '../../../core/src/testing/traces.js';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { tellFlaw, tellTry } from './tries.js';
 
 const tell = (happenings: readonly Happening[], facts: Partial<Trace> = {}): string =>

@@ -10,7 +10,7 @@ import {
   type Trace,
 } from '@dotting/core';
 import { simulateDigit, simulatePair } from '@dotting/core/workings';
-import { english } from '../words.js';
+import { english } from '../all.js';
 import { formationWords } from './formation.js';
 import { describeSet } from './things.js';
 import { tellTry } from './tries.js';

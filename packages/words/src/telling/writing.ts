@@ -1,12 +1,5 @@
-import {
-  readWritten,
-  strokesOfTry,
-  type ReadableTrace,
-  type TraySet,
-  type WrittenReading,
-} from '@dotting/core';
+import { readWritten, strokesOfTry, type ReadableTrace, type WrittenReading } from '@dotting/core';
 import type { Words } from '../words.js';
-import { amountOf } from './amounts.js';
 
 /** How a numeral was written: what it is read as first, then how the hand got there; null where none was to be. */
 export function tellWriting(words: Words, trace: ReadableTrace): string | null {
@@ -55,16 +48,4 @@ function tellHand({ tries }: Words, reading: WrittenReading): readonly string[] 
     ...(isFormed ? [tell.formed()] : []),
     ...(legible === false ? [] : reading.onTheLines.map((fault) => tell.lines[fault]())),
   ];
-}
-
-/** What is to be written; null for all else. */
-export function describeWriting(
-  words: Words,
-  { size, things, layout }: Pick<TraySet, 'size' | 'things' | 'layout'>,
-): string | null {
-  const { writing } = layout ?? {};
-  if (!writing) return null;
-  const tell = words.sets.writing;
-  if (writing.counted) return tell.counted({ amount: amountOf(words, size, things) });
-  return tell[writing.way]({ n: writing.n });
 }

@@ -2,7 +2,7 @@ import Alert from '@mui/material/Alert';
 import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { FileButton } from '../../common/FileButton.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface ChooseFileProps {
   /** The name of the file chosen before. */

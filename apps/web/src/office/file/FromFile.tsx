@@ -11,7 +11,7 @@ import { MapColumns } from './MapColumns.js';
 import { guessMapping, hasOpenDates, rowsOf, wrongWith, type Mapping, type Sheet } from './mapping.js';
 import { readSheet } from './readSheet.js';
 import { Report } from './Report.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface Chosen {
   readonly name: string;

@@ -4,7 +4,7 @@ import MenuItem from '@mui/material/MenuItem';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import type { Mapping, Sheet } from './mapping.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface MapColumnsProps {
   readonly sheet: Sheet;

@@ -7,7 +7,7 @@ import Typography from '@mui/material/Typography';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import type { Sheet } from './mapping.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface ReportProps {
   readonly report: ImportReport;

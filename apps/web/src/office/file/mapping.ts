@@ -5,7 +5,7 @@ import {
   type ChildColumnName,
   type RegisterColumn,
 } from '@dotting/contract';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** A file as it was read: its heading, and the cells beneath. */
 export interface Sheet {

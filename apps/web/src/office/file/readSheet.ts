@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Sheet } from './mapping.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 const largestBytes = 400_000;
 

@@ -11,7 +11,7 @@ import { DemoMark } from '../../common/DemoMark.js';
 import { Unsent } from '../../outbox/Unsent.js';
 import type { Closing } from '../../outbox/sitting.js';
 import type { SittingStore } from '../sittingStore.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface ClosingPageProps {
   readonly store: SittingStore;

@@ -1,6 +1,6 @@
 import { Answer } from '../thumb/Answer.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const answer: KindView = {
   Thumb: ({ set, onAnswer }) => <Answer digits={(set.layout?.cards?.n ?? 0) > 9} onAnswer={onAnswer} />,

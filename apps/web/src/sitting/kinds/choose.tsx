@@ -1,7 +1,7 @@
 import { taskWords } from '@dotting/words';
 import { Options, OwnOptions } from '../thumb/Options.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const choose: KindView = {
   Thumb: ({ task, set, onAnswer }) => {

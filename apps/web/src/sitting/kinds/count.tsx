@@ -1,7 +1,7 @@
 import { Answer } from '../thumb/Answer.js';
 import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const count: KindView = {
   Thumb: ({ phase, plan, set, canMark, onAnswer, onCommand }) =>

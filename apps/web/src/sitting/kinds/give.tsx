@@ -1,7 +1,7 @@
 import { taskWords, thingsWords } from '@dotting/words';
 import { Giving } from '../thumb/Giving.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const give: KindView = {
   Thumb: ({ phase, task, set, bowl, canMark, wasGiven, onAnswer, onGiven, onCommand }) => (

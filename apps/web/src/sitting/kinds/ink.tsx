@@ -1,6 +1,6 @@
 import Typography from '@mui/material/Typography';
 import { Slots } from '../thumb/Slots.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import type { KindView } from './view.js';
 
 export const ink: KindView = {

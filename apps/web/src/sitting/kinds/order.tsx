@@ -4,10 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ThumbColumnProps } from '../thumb/props.js';
-import { BrailleKeys } from '../thumb/BrailleKeys.js';
 import { Slots } from '../thumb/Slots.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { later } from '../../common/later.js';
+import { words } from '../../wording/all.js';
+
+const BrailleKeys = later(async () => (await import('../thumb/BrailleKeys.js')).BrailleKeys);
 
 /** So many lie under one thumb. */
 const inOneColumn = 6;

@@ -2,7 +2,7 @@ import { Answer } from '../thumb/Answer.js';
 import { Began } from '../thumb/Began.js';
 import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const say: KindView = {
   Thumb: ({ phase, plan, canMark, onAnswer, onBegan, onCommand }) => {

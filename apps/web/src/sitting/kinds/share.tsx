@@ -3,7 +3,7 @@ import { Answer } from '../thumb/Answer.js';
 import { OwnOptions } from '../thumb/Options.js';
 import { Slips } from '../thumb/Slips.js';
 import type { KindView } from './view.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 export const share: KindView = {
   Thumb: ({ phase, task, canMark, isPutting, onAnswer, onCommand }) => {

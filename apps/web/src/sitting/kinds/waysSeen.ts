@@ -1,5 +1,5 @@
 import { taskOf, type Strategy, type Task } from '@dotting/core';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 type Seen = NonNullable<Task['strategies']>[number];
 

@@ -1,12 +1,4 @@
-import {
-  counters as shipped,
-  needs,
-  otherQuestions,
-  tooMuchLastTime,
-  trayFor,
-  type Need,
-  type TaskId,
-} from '@dotting/core';
+import { counters as shipped, needs, tooMuchLastTime, trayFor, type Need, type TaskId } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
@@ -16,15 +8,18 @@ import { languageName } from '../../common/language.js';
 import { narrow, points, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
-import { Listed } from '../../common/Listed.js';
 import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
 import { schoolsIn, type Sitting } from '../../outbox/sitting.js';
 import { planWords } from '../say/script.js';
 import { useOwn } from '../../common/own.js';
-import { asCounters, countable } from '@dotting/contract';
+import { asCounters, countable } from '@dotting/contract/counters';
 import { amountOf, numbersIn, taskWords, tellCautions, thingsWords, type TaskWords } from '@dotting/words';
-import { words } from '../../wording/words.js';
+import { useIsPainted } from '../../common/afterPaint.js';
+import { later } from '../../common/later.js';
+import { words } from '../../wording/all.js';
+
+const OtherQuestion = later(async () => (await import('./OtherQuestion.js')).OtherQuestion);
 
 interface PlanSittingProps {
   readonly sitting: Sitting;
@@ -59,6 +54,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
       }),
     [plan, whole, child, counters],
   );
+  const isPainted = useIsPainted();
   const toldOf = (id: TaskId): TaskWords => (id === plan.task ? planWords(plan) : taskWords(words, id));
   const lines = [
     ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
@@ -95,7 +91,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
               <Named name={toldOf(whole.main).name()} why={whole.mainWhy} />
             </Part>
           )}
-          <Other sitting={sitting} dispatch={dispatch} />
+          <Box sx={{ minHeight: 40 }}>{isPainted && <OtherQuestion whole={whole} dispatch={dispatch} />}</Box>
         </Box>
         <Box
           component="section"
@@ -144,22 +140,6 @@ function Named({ name, why }: { readonly name: string; readonly why: string }) {
       <b>{name}</b>
       {/[?!]$/.test(name) ? '' : '.'} {why}
     </>
-  );
-}
-
-/** At most one other question, on what lies there already. */
-function Other({ sitting: { whole }, dispatch }: Pick<PlanSittingProps, 'sitting' | 'dispatch'>) {
-  const options = otherQuestions(whole.main);
-  return (
-    <Listed<TaskId | 'none'>
-      label={words.plan.then()}
-      value={whole.other !== null && options.includes(whole.other) ? whole.other : 'none'}
-      options={[
-        ...options.map((id) => [id, taskWords(words, id).name()] as const),
-        ['none', words.plan.nothingElse()],
-      ]}
-      onChoose={(id) => dispatch({ kind: 'whole-plan', whole: { other: id === 'none' ? null : id } })}
-    />
   );
 }
 

@@ -10,7 +10,7 @@ import { Things, trayFrame } from '../tray/Things.js';
 import { useSteps } from '../../common/useSteps.js';
 import { Otter } from './Otter.js';
 import { canSpeak, speak } from './speak.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface PuppetStageProps {
   readonly set: TraySet;

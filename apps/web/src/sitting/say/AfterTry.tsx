@@ -16,7 +16,7 @@ import { waysSeen } from '../kinds/waysSeen.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { Reasons } from '../../common/Reasons.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { PhotoOfPaper } from '../../writing/PhotoOfPaper.js';
 
 interface AfterTryProps {

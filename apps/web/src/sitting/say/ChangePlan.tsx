@@ -22,11 +22,12 @@ import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { Listed } from '../../common/Listed.js';
 import { narrow, slim } from '../../common/theme.js';
-import { countable, type OwnTaskView } from '@dotting/contract';
+import type { OwnTaskView } from '@dotting/contract';
+import { countable } from '@dotting/contract/counters';
 import { taskIn, type Plan, type Sitting } from '../../outbox/sitting.js';
 import { useOwn } from '../../common/own.js';
 import { taskWords, thingsWords } from '@dotting/words';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface ChangePlanProps {
   readonly child: Sitting['child'];

@@ -13,14 +13,12 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { headingFont, narrow, palette, slim, tight } from '../../common/theme.js';
 import { todayHere } from '../../common/days.js';
-import { later } from '../../common/later.js';
 import { NumberStrip } from '../thumb/NumberStrip.js';
 import { planWords, scriptFor, wayWords, type Standing } from './script.js';
 import { taskIn, type Plan, type Sitting } from '../../outbox/sitting.js';
 import { useOwn } from '../../common/own.js';
-import { words } from '../../wording/words.js';
-
-const CardButton = later(async () => (await import('../../shelf/CardButton.js')).CardButton);
+import { CardButton } from '../../shelf/CardButton.js';
+import { words } from '../../wording/all.js';
 
 interface SayAndLayProps {
   readonly child: Sitting['child'];

@@ -3,13 +3,15 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { memo } from 'react';
 import { tight } from '../../common/theme.js';
-import { ChangePlan } from './ChangePlan.js';
 import type { KeyCommand } from '../keys.js';
 import { SayAndLay } from './SayAndLay.js';
 import type { Standing } from './script.js';
 import type { Action } from '../after.js';
 import type { Sitting } from '../../outbox/sitting.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
+import { later } from '../../common/later.js';
+
+const ChangePlan = later(async () => (await import('./ChangePlan.js')).ChangePlan);
 
 interface SayColumnProps {
   readonly child: Sitting['child'];

@@ -1,7 +1,7 @@
 import { captureKinds, laysThings, type Phase, type Schools } from '@dotting/core';
 import { numbersIn, ownTaskWords, taskWords, type TaskWords } from '@dotting/words';
 import { taskIn, type Plan } from '../../outbox/sitting.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** What to say now, and what not to. */
 export interface Script {

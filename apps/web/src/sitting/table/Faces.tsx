@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { palette } from '../../common/theme.js';
 import type { SittingStore } from '../sittingStore.js';
 import { faceOf } from './face.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface FacesProps {
   readonly stores: readonly SittingStore[];

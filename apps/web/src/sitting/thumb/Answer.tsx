@@ -2,7 +2,7 @@ import { digitByDigit } from '@dotting/core';
 import Button from '@mui/material/Button';
 import type { ThumbColumnProps } from './props.js';
 import { NumberPad } from './NumberPad.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface AnswerProps extends Pick<ThumbColumnProps, 'onAnswer'> {
   /** A numeral of two digits is to be named, and may be said digit by digit. */

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import TextField from '@mui/material/TextField';
 import { useState } from 'react';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** A word that is not on the pad, typed as it was heard. */
 export function AsHeard({ onSay }: { readonly onSay: (said: number | string) => void }) {

@@ -5,7 +5,7 @@ import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { target } from '../../common/theme.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface BrailleKeysProps {
   readonly put: readonly string[];

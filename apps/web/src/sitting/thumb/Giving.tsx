@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { NumberPad } from './NumberPad.js';
 import type { ThumbColumnProps } from './props.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface GivingProps extends Pick<
   ThumbColumnProps,

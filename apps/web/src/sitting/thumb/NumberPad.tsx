@@ -4,7 +4,7 @@ import Typography from '@mui/material/Typography';
 import { later } from '../../common/later.js';
 import { target } from '../../common/theme.js';
 import { useTypedNumber } from './useTypedNumber.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 const AsHeard = later(async () => (await import('./AsHeard.js')).AsHeard);
 

@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Typography from '@mui/material/Typography';
 import { useNumberWords } from '../../common/language.js';
 import { startOf, targetOf, type Plan, type Sitting } from '../../outbox/sitting.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** Beyond this the adult knows how it goes on. */
 const mostShown = 20;

@@ -4,7 +4,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import type { ThumbColumnProps } from './props.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface OptionsProps extends Pick<ThumbColumnProps, 'onAnswer'> {
   readonly question: string;

@@ -7,7 +7,7 @@ import { sayEvent } from '../../amending/sayEvent.js';
 import { saidIn, waysToAmend, withSaid } from '../../amending/waysToAmend.js';
 import { NumberPad } from './NumberPad.js';
 import type { SittingTry } from '../../outbox/sitting.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface PutRightProps {
   readonly tried: SittingTry;

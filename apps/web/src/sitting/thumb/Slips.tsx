@@ -3,7 +3,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import { startOf, type Plan } from '../../outbox/sitting.js';
 import type { KeyCommand } from '../keys.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface SlipsProps {
   /** Nothing lies there: only the words can slip. */

@@ -13,7 +13,7 @@ import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { target } from '../../common/theme.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface SlotsProps {
   readonly set: TraySet;

@@ -2,7 +2,7 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { NumberPad } from './NumberPad.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface ThereWereProps {
   /** How many there were; 0 until it is said. */

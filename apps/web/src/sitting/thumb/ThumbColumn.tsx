@@ -6,7 +6,7 @@ import { targetOf } from '../../outbox/sitting.js';
 import { viewOf } from '../kinds/views.js';
 import type { ThumbColumnProps } from './props.js';
 import { UnderThumb } from './UnderThumb.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** All that one thumb has to reach: the slips, the answer, undo, and going on. */
 export const ThumbColumn = memo(function ThumbColumn(props: ThumbColumnProps) {

@@ -1,7 +1,7 @@
 import { viewOf } from '../kinds/views.js';
 import { NumberPad } from './NumberPad.js';
 import type { ThumbColumnProps } from './props.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** What the child may do next, by the kind of task and how the try stands. */
 export function UnderThumb(props: ThumbColumnProps) {

@@ -5,7 +5,7 @@ import { materials, palette } from '../../common/theme.js';
 import { Choice } from '../../common/Choice.js';
 import { useSteps } from '../../common/useSteps.js';
 import { readySound, soundDrop, type Loudness } from '../../common/dropSound.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface TinProps {
   /** ms from the beginning to each drop. */

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { Beam, useSwing, weightOf, type Pan } from '../../standIns/Beam.js';
 import { beamWords } from '../../standIns/BalanceBoard.js';
 import { Shown } from '../../standIns/Shown.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { ShowToChild } from './ShowToChild.js';
 import { trayFrame } from './Things.js';
 

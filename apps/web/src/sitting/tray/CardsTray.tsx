@@ -2,7 +2,7 @@ import { placeableOf, type TraySet } from '@dotting/core';
 import { describeSet, placeWords } from '@dotting/words';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { gridOf } from './cards/grid.js';
 import { CardsDrawing } from './CardsDrawing.js';
 import { MirrorDrawing } from './MirrorDrawing.js';

@@ -12,7 +12,7 @@ import { Choice } from '../../common/Choice.js';
 import { fillScreen } from '../../common/fillScreen.js';
 import { onTheTable, openTry } from '../../outbox/sitting.js';
 import { Leave } from '../../standIns/Leave.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { waysSeen } from '../kinds/waysSeen.js';
 import type { SittingStore } from '../sittingStore.js';
 import { useSittingNow } from '../useSitting.js';

@@ -6,7 +6,7 @@ import Typography from '@mui/material/Typography';
 import { useState } from 'react';
 import { mirrorSize } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface FrameGameProps {
   readonly set: TraySet;

@@ -5,7 +5,7 @@ import { useLayoutEffect, useMemo, useRef, type PointerEvent, type ReactNode } f
 import { palette } from '../../common/theme.js';
 import { mirrorSize, nearest, placesOf, type LaidSet } from './mirrorLayout.js';
 import { Things, trayFrame } from './Things.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 interface MirrorProps {
   readonly set: LaidSet;

@@ -1,11 +1,9 @@
-import { carried, type TraySet } from '@dotting/core';
+import type { TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
-import { palette } from '../../common/theme.js';
-import { words } from '../../wording/words.js';
-import { dish, mirrorSize } from './mirrorLayout.js';
+import { words } from '../../wording/all.js';
 import { MirrorDrawing } from './MirrorDrawing.js';
-import { ThingShape } from './ThingShape.js';
+import { PartsDrawing } from './PartsDrawing.js';
 import { trayFrame } from './Things.js';
 
 /** What is taken apart, paired or carried on, as it is laid: it takes no taps. */
@@ -13,61 +11,8 @@ export function PartsTray({ set }: { readonly set: TraySet }) {
   return (
     <Box sx={trayFrame}>
       <MirrorDrawing label={describeSet(words, set)}>
-        <Parts set={set} />
+        <PartsDrawing set={set} />
       </MirrorDrawing>
     </Box>
   );
-}
-
-/** The same, in the mirror’s units. */
-export function Parts({ set }: { readonly set: TraySet }) {
-  const { layout, size, things } = set;
-  const middle = mirrorSize.height / 2;
-  if (layout?.carry) return <Row set={set} />;
-  if (layout?.parts)
-    return (
-      <>
-        <Heap things={things} n={size} x={mirrorSize.width / 4} y={middle} />
-        <Heap things={layout.model!} n={size} x={(3 * mirrorSize.width) / 4} y={middle} />
-      </>
-    );
-  return <Heap things={things} n={size} x={mirrorSize.width / 2} y={middle} />;
-}
-
-/** So many lie well apart. */
-const roomy = 6;
-
-function Heap({
-  things,
-  n,
-  x,
-  y,
-}: {
-  readonly things: string;
-  readonly n: number;
-  readonly x: number;
-  readonly y: number;
-}) {
-  return dish(n, { x, y }, n > roomy ? 19 : 28).map((place, i) => (
-    <g key={i} transform={`translate(${place.x} ${place.y}) scale(${place.radius})`}>
-      <ThingShape things={things} />
-    </g>
-  ));
-}
-
-/** The rounds that lie there, and the places of those to come. */
-function Row({ set }: { readonly set: TraySet }) {
-  const carry = set.layout!.carry!;
-  const all = carry.shown + set.size;
-  const step = (mirrorSize.width - 40) / all;
-  const y = mirrorSize.height / 2;
-  return Array.from({ length: all }, (_, i) => {
-    const x = 20 + step * (i + 0.5);
-    if (i >= carry.shown) return <circle key={i} cx={x} cy={y} r={5} fill={palette.speck} />;
-    return (
-      <g key={i} transform={`translate(${x} ${y}) scale(${Math.min(40, step * 0.42)})`}>
-        <ThingShape things={carried(carry, i, 1)[0]!} />
-      </g>
-    );
-  });
 }

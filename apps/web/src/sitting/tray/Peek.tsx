@@ -1,8 +1,10 @@
-import { settledEvents, type TraceEvent, type TraySet } from '@dotting/core';
+import type { TraceEvent, TraySet } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
-import { sayEvent } from '../../amending/sayEvent.js';
-import { words } from '../../wording/words.js';
+import { later } from '../../common/later.js';
+import { words } from '../../wording/all.js';
+
+const SoFar = later(async () => (await import('./SoFar.js')).SoFar);
 
 interface PeekProps {
   readonly events: readonly TraceEvent[];
@@ -39,14 +41,9 @@ export function Peek({ events, set, isPeeking, onPeek }: PeekProps) {
             direction: 'rtl',
           }}
         >
-          <bdi>{wordsSaid(events, set)}</bdi>
+          <SoFar events={events} set={set} />
         </Box>
       )}
     </Box>
   );
 }
-
-const wordsSaid = (events: readonly TraceEvent[], set: TraySet): string =>
-  settledEvents(events)
-    .map((event) => sayEvent(event, set))
-    .join(' · ');

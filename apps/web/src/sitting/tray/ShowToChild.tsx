@@ -2,7 +2,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useState, type ReactNode } from 'react';
 import { Leave } from '../../standIns/Leave.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** A button that gives the whole screen to the child, until something is taken there or the adult comes back. */
 export function ShowToChild({ children }: { readonly children: (close: () => void) => ReactNode }) {

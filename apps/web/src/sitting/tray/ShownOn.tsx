@@ -10,7 +10,7 @@ import {
   type OtherScreen,
 } from '../../childSide/otherScreen.js';
 import { Choice } from '../../common/Choice.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 /** Which screen the child looks at: this one, a window beside it, or another device; and whether that one is there. */
 export function ShownOn() {

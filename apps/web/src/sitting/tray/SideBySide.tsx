@@ -2,7 +2,7 @@ import { choicesOf, type TraySet } from '@dotting/core';
 import { describeSet } from '@dotting/words';
 import Box from '@mui/material/Box';
 import ButtonBase from '@mui/material/ButtonBase';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { mirrorSize } from './mirrorLayout.js';
 import { Sets } from './Sets.js';
 import { ShowToChild } from './ShowToChild.js';

@@ -7,7 +7,7 @@ import { narrow, tight } from '../../common/theme.js';
 import type { Action } from '../after.js';
 import type { SittingTry } from '../../outbox/sitting.js';
 import { useSchools } from '../../common/schools.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 
 const helps: readonly Help[] = ['none', 'encouraged', 'prompted', 'shown', 'guided'];
 const answerers: readonly AnsweredBy[] = ['alone', 'with-others', 'others'];

@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import Dialog from '@mui/material/Dialog';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { Leave } from '../../standIns/Leave.js';
-import { words } from '../../wording/words.js';
+import { words } from '../../wording/all.js';
 import { Formation } from '../../writing/Formation.js';
 import { Pad } from '../../writing/Pad.js';
 import { readAhead } from '../../writing/reader.js';
