@@ -133,6 +133,7 @@ test('a try that the server stumbles over holds up no other', async ({ app, sign
       body: JSON.stringify({ statusCode: 500, message: 'Something went wrong at the server.', fields: [] }),
     });
   });
+  await page.clock.install();
   await sitDown(page, 'Abeni', 3);
   await tap(page, 3);
   await press(page, 'Done counting');
@@ -140,5 +141,7 @@ test('a try that the server stumbles over holds up no other', async ({ app, sign
   await tap(page, 2);
   await expect.poll(() => app.eventsOfLatestTry('Abeni'), { timeout: 20_000 }).toHaveLength(2);
   await page.unroute('**/api/tries/*');
+  // It is tried again every 20 seconds.
+  await page.clock.fastForward('00:20');
   await expectAllSent(page);
 });

@@ -1,6 +1,6 @@
 import { taskWords, type Words } from '@dotting/words';
 import { english } from '@dotting/words/all';
-import type { Page } from '@playwright/test';
+import type { Page, Request } from '@playwright/test';
 import { chooseStrand, chooseTask, expect, lay, openChild, press, tap } from './sitting.js';
 import { standInKinds } from '../packages/core/src/shelf/task.js';
 
@@ -31,15 +31,52 @@ export const addresses = [
   '/forgotten',
 ] as const;
 
+/** Outside the frame, each loaded anew. */
+const alone: ReadonlySet<string> = new Set(['/childs-side', '/set-up', '/pair', '/forgotten']);
+
+const underWay = new WeakMap<Page, Set<Request>>();
+
+/** Nothing is fetched, and what came is drawn: two looks in turn, two frames apart, see nothing under way. */
+async function quiet(page: Page): Promise<void> {
+  const requests = underWay.get(page) ?? new Set<Request>();
+  if (!underWay.has(page)) {
+    underWay.set(page, requests);
+    page.on('request', (one) => requests.add(one));
+    page.on('requestfinished', (one) => requests.delete(one));
+    page.on('requestfailed', (one) => requests.delete(one));
+    await page.waitForLoadState('networkidle');
+  }
+  for (let calm = 0; calm < 2;) {
+    await page.evaluate(
+      () => new Promise((drawn) => requestAnimationFrame(() => requestAnimationFrame(drawn))),
+    );
+    calm = requests.size === 0 ? calm + 1 : 0;
+  }
+}
+
+/** To another page as the app's links lead there, without loading the app anew. */
+async function goTo(page: Page, address: string): Promise<void> {
+  if (alone.has(address) || page.url() === 'about:blank') await page.goto(address);
+  else {
+    await page.evaluate((to) => {
+      // A page that has come takes the keyboard's place from here.
+      (document.activeElement as HTMLElement | null)?.blur();
+      history.pushState(null, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: null }));
+    }, address);
+    await page.waitForFunction(() => document.activeElement?.matches('main, h1'));
+  }
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await quiet(page);
+}
+
 /** A sign of life: on a busy machine two idle minutes go by between pages, and the screen locks. */
 const touch = (page: Page): Promise<void> => page.keyboard.press('Shift');
 
 /** Each page of the frame in turn, and a child’s, ready to be looked at; for a lead, in the language she reads. */
 export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<string> {
   for (const address of addresses) {
-    await page.goto(address);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.waitForLoadState('networkidle');
+    await goTo(page, address);
     await touch(page);
     yield address;
   }
@@ -62,7 +99,7 @@ export async function* pagesOfFrame(page: Page, words: Words): AsyncGenerator<st
   yield 'adding a child';
   await page.goto('/');
   await openChild(page, 'Farid', words);
-  await page.waitForLoadState('networkidle');
+  await quiet(page);
   yield 'a child';
   await page.locator('a[href^="/tries/"]').first().click();
   await expect(page.getByRole('button', { name: words.replay.next() })).toBeVisible();
@@ -97,7 +134,7 @@ export async function* aSitting(page: Page, words: Words): AsyncGenerator<string
   await page.keyboard.press('1');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: words.after.notRight() })).toBeVisible();
-  await page.waitForLoadState('networkidle');
+  await quiet(page);
   yield 'after a try';
 }
 
