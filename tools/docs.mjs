@@ -12,11 +12,12 @@ import { ensureBuilt } from './lib/build.mjs';
 import { ensurePackages } from './lib/packages.mjs';
 import { root } from './lib/run.mjs';
 import { runCommand, Sorry } from './lib/say.mjs';
+import { loadWords } from './lib/words.mjs';
 
 runCommand(async () => {
   await ensurePackages();
   await ensureBuilt();
-  const core = { ...(await loadCore()), ...(await import('../packages/words/dist/index.js')) };
+  const core = { ...(await loadCore()), ...(await loadWords()) };
   const figures = await figuresTable();
   await keep('model.md', (before) =>
     between(between(before, 'figures', figures), 'worked child', workedChild(core)),
