@@ -180,9 +180,10 @@ describe('what was said can be taken back', () => {
     ['two', false],
   ])('that two tries are %s: who and when are kept, and the question is open again', async (_, isSame) => {
     const [one, other] = [await recorded({}), await recorded({})];
-    await device.ask('POST', `tries/${one}/double`, { other, counts: isSame ? one : null });
+    const answer = isSame ? { counts: one, reason: 'it has more in it' } : { counts: null };
+    expect((await device.ask('POST', `tries/${one}/double`, { other, ...answer })).status).toBe(204);
     const { doubles } = (await told(other)).body as ToldTry;
-    expect(doubles).toMatchObject([{ other: one, counts: isSame ? one : null, by: 'practitioner' }]);
+    expect(doubles).toMatchObject([{ other: one, reason: '', by: 'practitioner', ...answer }]);
     expect(Date.now() - Date.parse(doubles[0]!.at!)).toBeLessThan(60_000);
     expect((await lead.ask('DELETE', `tries/${other}/double`)).status).toBe(204);
     for (const id of [one, other]) expect((await told(id)).body).toMatchObject({ doubles: [] });
@@ -197,14 +198,21 @@ describe('what was said can be taken back', () => {
     await device.ask('PUT', 'languages/x-canal', list);
     expect(await changes()).toEqual([]);
     expect((await back()).status).toBe(404);
-    await device.ask('PUT', 'languages/x-canal', { ...list, words: ['pound', 'lock', 'sluice'] });
-    expect(await changes()).toMatchObject([{ tag: 'x-canal', isRemoved: false, by: 'practitioner' }]);
+    const changed = { ...list, words: ['pound', 'lock', 'sluice'] };
+    const unsaid = await device.ask('PUT', 'languages/x-canal', changed);
+    expect([unsaid.status, unsaid.body.fields[0].field]).toEqual([422, 'reason']);
+    expect(await languages()).toEqual([list]);
+    const why = { reason: 'misheard' };
+    expect((await device.ask('PUT', 'languages/x-canal', { ...changed, ...why })).status).toBe(204);
+    expect(await changes()).toMatchObject([{ tag: 'x-canal', isRemoved: false, by: 'practitioner', ...why }]);
     expect((await back()).status).toBe(204);
     expect(await languages()).toEqual([list]);
-    expect((await device.ask('DELETE', 'languages/x-canal')).status).toBe(204);
+    const remove = (body: object) => device.ask('POST', 'languages/x-canal/removal', body);
+    expect((await remove({ reason: ' ' })).status).toBe(400);
+    expect((await remove({ reason: 'added by mistake' })).status).toBe(204);
     expect(await languages()).toEqual([]);
-    expect(await changes()).toMatchObject([{ isRemoved: true }]);
-    expect((await device.ask('DELETE', 'languages/x-canal')).status).toBe(404);
+    expect(await changes()).toMatchObject([{ isRemoved: true, reason: 'added by mistake' }]);
+    expect((await remove({ reason: 'once more' })).status).toBe(404);
     expect((await back()).status).toBe(204);
     expect(await languages()).toEqual([list]);
   });

@@ -72,7 +72,8 @@ describe('languages that a site adds', () => {
   test('go with where the device stands, so that they are there without a network', async () => {
     expect((await put(list)).status).toBe(204);
     expect(await known()).toEqual([list]);
-    expect((await put({ ...list, words: [...list.words, 'mether'] })).status).toBe(204);
+    const more = { ...list, words: [...list.words, 'mether'], reason: 'the next one heard' };
+    expect((await put(more)).status).toBe(204);
     expect((await known())[0]!.words).toHaveLength(4);
   });
 
@@ -88,11 +89,12 @@ describe('languages that a site adds', () => {
   test('are not taken away from under a child who counts in them', async () => {
     await put(list);
     await device.ask('PATCH', `children/${site.childId}`, { languages: ['x-lock', 'en'], needs: ['vision'] });
-    const refused = await device.ask('DELETE', 'languages/x-lock');
+    const remove = () => device.ask('POST', 'languages/x-lock/removal', { reason: 'nobody counts in it' });
+    const refused = await remove();
     expect(refused.status).toBe(409);
     expect(refused.body.message).toMatch(/Ottilie counts in it/);
     await device.ask('PATCH', `children/${site.childId}`, { languages: ['en'] });
-    expect((await device.ask('DELETE', 'languages/x-lock')).status).toBe(204);
+    expect((await remove()).status).toBe(204);
     expect(await known()).toEqual([]);
     const { child } = (await device.ask('GET', `children/${site.childId}`)).body as ChildPage;
     expect(child).toMatchObject({ languages: ['en'], needs: ['vision'] });

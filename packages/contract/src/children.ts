@@ -32,7 +32,8 @@ import { childColumnNames } from './childColumns.js';
 import { columnsChanged, ColumnsHeld } from './childRules.js';
 import { StoredTry, TraySetBody } from './tries.js';
 import { SittingClosingView } from './sittings.js';
-import { IsDay, IsLanguageTag, OrNull, IsFilled } from './validators.js';
+import { IsReason } from './reason.js';
+import { IsDay, IsLanguageTag, Maybe, OrNull, IsFilled } from './validators.js';
 import { OwnThingsView } from './ownThings.js';
 import { SchoolChangeView, SchoolsView } from './schools.js';
 import { said } from './said.js';
@@ -164,6 +165,10 @@ export class DoubleAnswer {
   @OrNull()
   @IsUUID()
   counts: TraceId | null;
+  /** Why that one; where they are two, nothing is left out, and none is asked for. */
+  @Maybe()
+  @IsReason()
+  reason?: string;
 }
 
 /** Tries of a child that are on record, and from which nothing can be read. */
@@ -350,9 +355,7 @@ export class NewStatementRuling {
   @IsFilled({ message: said((words) => words.invalid.whatIsTrue()) })
   @MaxLength(300, { message: said((words) => words.invalid.wordingLong()) })
   words: string | null;
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.reason()) })
-  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
+  @IsReason()
   reason: string;
 }
 

@@ -15,7 +15,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { said } from './said.js';
-import { IsDay, Maybe, OrNull } from './validators.js';
+import { IsDay, IsMomentWithOffset, Maybe, OrNull } from './validators.js';
 
 /** Shown to the group, or done by it in chorus: neither says anything of one child. */
 export const groupKinds = ['shown', 'chorus'] as const;
@@ -50,6 +50,14 @@ export class NewGroupTime {
   note: string;
 }
 
+/** Who was there is not said to have met it: taken back, with when and why. */
+export class GroupTimeTakenBack {
+  @IsMomentWithOffset()
+  at: string;
+  @IsString()
+  reason: string;
+}
+
 /** The same as it stands on record. */
 export class GroupTimeView {
   @IsUUID()
@@ -72,9 +80,13 @@ export class GroupTimeView {
   togetherTo: number | null;
   @IsString()
   note: string;
-  /** Put down by the adult who asks: hers to take back. */
+  /** Put down by the adult who asks: hers to take back, and to put back. */
   @IsBoolean()
   isOwn: boolean;
+  @OrNull()
+  @ValidateNested()
+  @Type(() => GroupTimeTakenBack)
+  takenBack: GroupTimeTakenBack | null;
 }
 
 /** A room’s times as a group, newest first. */

@@ -34,6 +34,7 @@ export * from './ink.js';
 export * from './photo.js';
 export * from './childSide.js';
 export * from './office.js';
+export { Reason } from './reason.js';
 export * from './refusal.js';
 export { likeFormula } from './formulas.js';
 export { canBeLastDay, isFarLastDay, orNull, ruleSchemas } from './validators.js';

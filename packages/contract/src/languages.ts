@@ -7,7 +7,8 @@ import {
   IsString,
   MaxLength,
 } from 'class-validator';
-import { IsLanguageTag, IsFilled } from './validators.js';
+import { IsReason } from './reason.js';
+import { IsLanguageTag, IsFilled, Maybe } from './validators.js';
 import { said } from './said.js';
 
 /** Number words that a site has added itself: the first is "one". */
@@ -34,6 +35,13 @@ export class LanguageList {
   words: string[];
 }
 
+/** The same, put on record; where words that children counted in are changed, with why. */
+export class PutLanguage extends LanguageList {
+  @Maybe()
+  @IsReason()
+  reason?: string;
+}
+
 /** A language that was removed, or whose words were changed: it can be put back. */
 export class LanguageChange {
   @IsString()
@@ -47,4 +55,7 @@ export class LanguageChange {
   by: string;
   @IsString()
   at: string;
+  /** Empty where none was asked for yet. */
+  @IsString()
+  reason: string;
 }

@@ -2,7 +2,7 @@ import type { ChildId, StaffId } from '@dotting/core';
 import { IsIn, IsInt, IsObject, IsString, IsUUID, Max, MaxLength, Min } from 'class-validator';
 import { mostEventsOfATry } from './events.js';
 import { said } from './said.js';
-import { IsDay, IsFilled, Maybe, OrNull } from './validators.js';
+import { IsDay, Maybe, OrNull } from './validators.js';
 
 const aside = ['try', 'closing'] as const;
 
@@ -84,12 +84,4 @@ export class TakeAside {
   @Min(0)
   @Max(mostEventsOfATry)
   steps?: number;
-}
-
-/** A lead leaves it out. */
-export class LeaveOutAside {
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.reason()) })
-  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
-  reason: string;
 }

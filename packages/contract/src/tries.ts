@@ -34,6 +34,7 @@ import {
 } from './events.js';
 import { classOf } from './described.js';
 import { LayoutBody } from './layout.js';
+import { IsReason } from './reason.js';
 import { IsMomentWithOffset, OrNull, Maybe, IsFilled } from './validators.js';
 import { said } from './said.js';
 import { headFieldNames, headFields, type HeadFields } from './headFields.js';
@@ -121,9 +122,7 @@ export class NewRuling {
   @IsBoolean()
   holds: boolean | null;
 
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.reason()) })
-  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
+  @IsReason()
   reason: string;
 }
 
@@ -140,9 +139,7 @@ export class MoveTry {
   @IsUUID('all', { message: said((words) => words.invalid.chooseChild()) })
   childId: ChildId;
 
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.reason()) })
-  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
+  @IsReason()
   reason: string;
 }
 
@@ -175,6 +172,9 @@ export class ToldDouble {
   @OrNull()
   @IsMomentWithOffset()
   at: string | null;
+  /** Empty where none was asked for. */
+  @IsString()
+  reason: string;
 }
 
 /** Puts one event of a try right: another in its place, or nothing. The original is kept. */
@@ -189,9 +189,7 @@ export class NewAmendment {
   @Type(() => EventBody, happeningDiscriminator)
   event: HappeningEventBody | null;
 
-  @IsString()
-  @IsFilled({ message: said((words) => words.invalid.reason()) })
-  @MaxLength(200, { message: said((words) => words.invalid.reasonLong()) })
+  @IsReason()
   reason: string;
 }
 

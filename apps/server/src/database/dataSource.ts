@@ -33,6 +33,7 @@ import { OwnTasksInGroups1796900000000 } from './migrations/1796900000000-OwnTas
 import { Photos1797000000000 } from './migrations/1797000000000-Photos.js';
 import { BeginForReal1797100000000 } from './migrations/1797100000000-BeginForReal.js';
 import { SetAside1797200000000 } from './migrations/1797200000000-SetAside.js';
+import { Reasons1797300000000 } from './migrations/1797300000000-Reasons.js';
 import { SetAsideRow } from '../setAside/setAside.entity.js';
 import { OneTimeCodeRow } from '../devices/oneTimeCode.entity.js';
 import { TrailRow } from '../trail/trail.entity.js';
@@ -106,6 +107,7 @@ export function dataSourceOptions(url: string): DataSourceOptions {
       Photos1797000000000,
       BeginForReal1797100000000,
       SetAside1797200000000,
+      Reasons1797300000000,
     ],
     migrationsRun: false,
     synchronize: false,

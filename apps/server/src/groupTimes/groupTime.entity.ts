@@ -48,6 +48,13 @@ export class GroupTime {
 
   @Column({ type: 'varchar', length: 300 })
   note: string;
+
+  /** When its adult took it back, and why (ISO 8601, by the server's clock); it can be put back. */
+  @Column({ name: 'taken_back_at', type: 'varchar', length: 35, nullable: true })
+  takenBackAt: string | null;
+
+  @Column({ name: 'taken_back_reason', type: 'varchar', length: 200, nullable: true })
+  takenBackReason: string | null;
 }
 
 /** Who was there. */

@@ -1,5 +1,5 @@
-import { GroupTimesView, NewGroupTime } from '@dotting/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Put } from '@nestjs/common';
+import { GroupTimesView, NewGroupTime, Reason } from '@dotting/contract';
+import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Present, type AtWork } from '../common/present.js';
 import { Does, Refuses } from '../http/described.js';
@@ -31,14 +31,26 @@ export class GroupTimesController {
     return this.groupTimes.keep(at, room, id, body);
   }
 
-  @Delete(':id')
+  @Post(':id/taken-back')
   @HttpCode(204)
   @Does('Takes back a time as a group that the same adult put down')
   takeBack(
     @Present() at: AtWork,
     @Param('room', Id) room: string,
     @Param('id', Id) id: string,
+    @Body() { reason }: Reason,
   ): Promise<void> {
-    return this.groupTimes.takeBack(at, room, id);
+    return this.groupTimes.takeBack(at, room, id, reason);
+  }
+
+  @Delete(':id/taken-back')
+  @HttpCode(204)
+  @Does('Puts a time as a group back that the same adult took back')
+  putBack(
+    @Present() at: AtWork,
+    @Param('room', Id) room: string,
+    @Param('id', Id) id: string,
+  ): Promise<void> {
+    return this.groupTimes.putBack(at, room, id);
   }
 }

@@ -2,7 +2,7 @@ import type { GroupTimesView, NewGroupTime } from '@dotting/contract';
 import type { ChildId, OwnTaskId, TaskId } from '@dotting/core';
 import { taskWords } from '@dotting/words';
 import { Injectable } from '@nestjs/common';
-import { DataSource, In } from 'typeorm';
+import { DataSource, In, IsNull } from 'typeorm';
 import type { AtWork } from '../common/present.js';
 import { today } from '../common/today.js';
 import { clash, impossible, notFound } from '../http/refusals.js';
@@ -45,17 +45,21 @@ export class GroupTimesService {
     const { ownTasks } = (await this.ownOf.of([{ id: roomId }]))(roomId);
     const nameOf = (own: OwnTaskId | null): string | undefined =>
       ownTasks.find(({ id }) => id === own)?.texts.name;
-    const times = rows.map(({ id, kind, task, own, day, recorder, recordedBy, togetherTo, note }) => ({
-      id,
-      kind,
-      title: nameOf(own) ?? taskWords(spoken(), task).name(),
-      day,
-      recorder: recorder?.firstName ?? '',
-      children: there.get(id) ?? 0,
-      togetherTo,
-      note,
-      isOwn: recordedBy === at.adult.id,
-    }));
+    const times = rows.map(
+      ({ id, kind, task, own, day, recorder, recordedBy, togetherTo, note, ...row }) => ({
+        id,
+        kind,
+        title: nameOf(own) ?? taskWords(spoken(), task).name(),
+        day,
+        recorder: recorder?.firstName ?? '',
+        children: there.get(id) ?? 0,
+        togetherTo,
+        note,
+        isOwn: recordedBy === at.adult.id,
+        takenBack:
+          row.takenBackAt === null ? null : { at: row.takenBackAt, reason: row.takenBackReason ?? '' },
+      }),
+    );
     return { times };
   }
 
@@ -91,21 +95,34 @@ export class GroupTimesService {
       throw impossible('own', spoken().steps.noOwnTask({ task }));
   }
 
-  /** Takes back what the adult herself put down. */
-  async takeBack(at: AtWork, roomId: string, id: string): Promise<void> {
+  /** Takes back what the adult herself put down: it is kept, and nobody is said to have met it. */
+  async takeBack(at: AtWork, roomId: string, id: string, reason: string): Promise<void> {
+    await this.change(at, roomId, id, { takenBackAt: new Date().toISOString(), takenBackReason: reason });
+  }
+
+  async putBack(at: AtWork, roomId: string, id: string): Promise<void> {
+    await this.change(at, roomId, id, { takenBackAt: null, takenBackReason: null });
+  }
+
+  private async change(
+    at: AtWork,
+    roomId: string,
+    id: string,
+    to: Pick<GroupTime, 'takenBackAt' | 'takenBackReason'>,
+  ): Promise<void> {
     await this.sight.childrenOf(at, roomId);
-    await this.dataSource.transaction(async (manager) => {
-      const kept = await manager.findOneBy(GroupTime, { id, roomId, recordedBy: at.adult.id });
-      if (!kept) return;
-      await manager.delete(GroupTimeChild, { groupTimeId: id });
-      await manager.delete(GroupTime, { id });
-    });
+    const { affected } = await this.dataSource.manager.update(
+      GroupTime,
+      { id, roomId, recordedBy: at.adult.id },
+      to,
+    );
+    if (affected === 0) throw notFound('groupTime');
   }
 
   /** What a child has met in a group, oldest first; the caller has seen to it that the adult sees the child. */
   async metBy(childId: ChildId): Promise<readonly MetInGroup[]> {
     const rows = await this.dataSource.manager.find(GroupTimeChild, {
-      where: { childId },
+      where: { childId, groupTime: { takenBackAt: IsNull() } },
       relations: { groupTime: true },
     });
     return rows

@@ -22,6 +22,7 @@ export type Missing =
   | 'child'
   | 'childSide'
   | 'device'
+  | 'groupTime'
   | 'language'
   | 'pair'
   | 'photo'

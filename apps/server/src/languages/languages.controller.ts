@@ -1,5 +1,5 @@
-import { LanguageChange, LanguageList } from '@dotting/contract';
-import { Body, Controller, Delete, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
+import { LanguageChange, LanguageList, PutLanguage, Reason } from '@dotting/contract';
+import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { For, Present, type AtWork } from '../common/present.js';
 import { LanguagesService } from './languages.service.js';
@@ -38,16 +38,16 @@ export class LanguagesController {
   @HttpCode(204)
   @Does('Adds a language, or changes its number words')
   @Refuses(409)
-  put(@Present() at: AtWork, @Param('tag') tag: string, @Body() body: LanguageList): Promise<void> {
+  put(@Present() at: AtWork, @Param('tag') tag: string, @Body() body: PutLanguage): Promise<void> {
     return this.languages.put(at, tag, body);
   }
 
   @For('lead', 'practitioner')
-  @Delete(':tag')
+  @Post(':tag/removal')
   @HttpCode(204)
   @Does('Removes a language that no child counts in')
   @Refuses(409)
-  remove(@Present() at: AtWork, @Param('tag') tag: string): Promise<void> {
-    return this.languages.remove(at, tag);
+  remove(@Present() at: AtWork, @Param('tag') tag: string, @Body() { reason }: Reason): Promise<void> {
+    return this.languages.remove(at, tag, reason);
   }
 }

@@ -1,11 +1,11 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { LanguageChange, LanguageList } from '@dotting/contract';
+import type { LanguageChange, LanguageList, PutLanguage } from '@dotting/contract';
 import { shippedLanguages } from '@dotting/core';
 import { Injectable } from '@nestjs/common';
 import { DataSource, In, IsNull, Not } from 'typeorm';
 import { Child } from '../nursery/child.entity.js';
 import type { AtDevice, AtWork } from '../common/present.js';
-import { clash, notFound } from '../http/refusals.js';
+import { clash, impossible, notFound } from '../http/refusals.js';
 import { isHere, Sight } from '../sight/sight.service.js';
 import { Language } from '../nursery/language.entity.js';
 import { Staff } from '../nursery/staff.entity.js';
@@ -39,12 +39,13 @@ export class LanguagesService {
       order: { name: 'ASC' },
     });
     const staff = await manager.findBy(Staff, { id: In(rows.flatMap(({ changedBy }) => changedBy ?? [])) });
-    return rows.map(({ tag, name, isRemoved, changedBy, changedAt }) => ({
+    return rows.map(({ tag, name, isRemoved, changedBy, changedAt, reason }) => ({
       tag,
       name,
       isRemoved,
       by: staff.find(({ id }) => id === changedBy)?.firstName ?? '',
       at: changedAt ?? '',
+      reason,
     }));
   }
 
@@ -55,10 +56,10 @@ export class LanguagesService {
     if (!kept || (!kept.isRemoved && !kept.before)) throw notFound('language');
     const { before, words } = kept;
     const back = kept.isRemoved ? {} : { words: before!, before: words };
-    await manager.save(Language, { ...kept, ...back, isRemoved: false, ...by(at) });
+    await manager.save(Language, { ...kept, ...back, isRemoved: false, ...by(at, '') });
   }
 
-  async put(at: AtWork, tag: string, list: LanguageList): Promise<void> {
+  async put(at: AtWork, tag: string, { reason, ...list }: PutLanguage): Promise<void> {
     if (list.tag !== tag) throw clash(spoken().refusals.otherTag({ tag, other: list.tag }), 'tag');
     if (shippedLanguages.some((one) => one.tag === tag))
       throw clash(spoken().refusals.shippedTag({ tag }), 'tag');
@@ -66,19 +67,21 @@ export class LanguagesService {
     const { siteId } = at;
     const kept = await manager.findOneBy(Language, { siteId, tag });
     const isChanged = kept !== null && !isDeepStrictEqual(kept.words, list.words);
+    if (isChanged && reason === undefined)
+      throw impossible('reason', spoken().refusals.changedWords({ name: kept.name }));
     const before = isChanged ? kept.words : (kept?.before ?? null);
-    await manager.save(Language, { siteId, ...list, before, isRemoved: false, ...by(at) });
+    await manager.save(Language, { siteId, ...list, before, isRemoved: false, ...by(at, reason ?? '') });
   }
 
   /** Takes a list away, unless a child counts in it. It can be put back. */
-  async remove(at: AtWork, tag: string): Promise<void> {
+  async remove(at: AtWork, tag: string, reason: string): Promise<void> {
     const { manager } = this.dataSource;
     const { siteId } = at;
     const counting = (await manager.findBy(Child, { siteId })).filter((child) =>
       child.languages.includes(tag),
     );
     if (counting.length > 0) throw clash(await this.whoCounts(at, counting));
-    const gone = { isRemoved: true, ...by(at) };
+    const gone = { isRemoved: true, ...by(at, reason) };
     const { affected } = await manager.update(Language, { siteId, tag, isRemoved: false }, gone);
     if (affected === 0) throw notFound('language');
   }
@@ -98,4 +101,8 @@ export class LanguagesService {
   }
 }
 
-const by = ({ adult }: AtWork) => ({ changedBy: adult.id, changedAt: new Date().toISOString() });
+const by = ({ adult }: AtWork, reason: string) => ({
+  changedBy: adult.id,
+  changedAt: new Date().toISOString(),
+  reason,
+});

@@ -38,4 +38,8 @@ export class Language {
 
   @Column({ name: 'changed_at', type: 'varchar', length: 35, nullable: true })
   changedAt: string | null;
+
+  /** Why; empty where none was asked for. */
+  @Column({ type: 'varchar', length: 200, default: '' })
+  reason: string;
 }

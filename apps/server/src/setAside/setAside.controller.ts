@@ -1,4 +1,4 @@
-import { AsideView, LeaveOutAside, PutAside, TakeAside } from '@dotting/contract';
+import { AsideView, Reason, PutAside, TakeAside } from '@dotting/contract';
 import { Body, Controller, Get, HttpCode, Param, Post, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Delivery, For, Present, type AtDevice, type AtWork } from '../common/present.js';
@@ -41,7 +41,7 @@ export class SetAsideController {
   @Post(':id/left-out')
   @HttpCode(204)
   @Does('Leaves it out; it can be taken after all for 60 days')
-  leaveOut(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: LeaveOutAside): Promise<void> {
+  leaveOut(@Present() at: AtWork, @Param('id', Id) id: string, @Body() body: Reason): Promise<void> {
     return this.setAside.leaveOut(at, id, body);
   }
 }

@@ -2,7 +2,7 @@ import {
   PutClosing,
   PutTry,
   type AsideView,
-  type LeaveOutAside,
+  type Reason,
   type PutAside,
   type TakeAside,
 } from '@dotting/contract';
@@ -102,7 +102,7 @@ export class SetAsideService {
   }
 
   /** It can be taken after all, as long as it is kept. */
-  async leaveOut(at: AtWork, id: string, { reason }: LeaveOutAside): Promise<void> {
+  async leaveOut(at: AtWork, id: string, { reason }: Reason): Promise<void> {
     const left = { leftOutBy: at.adult.id, leftOutWhy: reason };
     const { affected } = await this.dataSource.manager.update(SetAsideRow, { id, siteId: at.siteId }, left);
     if (affected === 0) throw notFound('aside');

@@ -14,6 +14,8 @@ import { TriesService } from './tries.service.js';
 import { Try } from './try.entity.js';
 import { spoken } from '../wording/spoken.js';
 
+const nothingSaid = { sameAs: null, sameAsBy: null, sameAsAt: null, sameAsReason: null } as const;
+
 /** Two devices may have recorded one try: both are kept, and an adult says whether they are the same. */
 @Injectable()
 export class DoublesService {
@@ -50,9 +52,10 @@ export class DoublesService {
   }
 
   /** Takes the answer down: the same, and which record counts, or two. */
-  async answer(at: AtWork, id: TraceId, { other, counts }: DoubleAnswer): Promise<void> {
+  async answer(at: AtWork, id: TraceId, { other, counts, reason }: DoubleAnswer): Promise<void> {
     if (counts !== null && counts !== id && counts !== other)
       throw impossible('counts', spoken().refusals.oneOfTwo());
+    if (counts !== null && reason === undefined) throw impossible('reason', spoken().invalid.reason());
     const both = await this.dataSource.manager.findBy(Try, {
       id: In([id, other]),
       child: { siteId: at.siteId },
@@ -71,8 +74,8 @@ export class DoublesService {
       }
       for (const one of both) {
         const sameAs = counts !== null && one.id !== counts ? counts : null;
-        const said = sameAs ? { sameAsBy: at.adult.id, sameAsAt: now } : { sameAsBy: null, sameAsAt: null };
-        await manager.update(Try, { id: one.id }, { sameAs, ...said });
+        const said = { sameAs, sameAsBy: at.adult.id, sameAsAt: now, sameAsReason: reason ?? null };
+        await manager.update(Try, { id: one.id }, sameAs ? said : nothingSaid);
       }
     });
   }
@@ -84,8 +87,7 @@ export class DoublesService {
     await this.sight.child(at, found.childId);
     await this.evidence.changing([found.childId], async (manager) => {
       await manager.delete(ToldApart, [{ oneId: id }, { otherId: id }]);
-      const none = { sameAs: null, sameAsBy: null, sameAsAt: null };
-      await manager.update(Try, [{ id }, { sameAs: id }], none);
+      await manager.update(Try, [{ id }, { sameAs: id }], nothingSaid);
     });
   }
 }

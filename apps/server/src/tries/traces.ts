@@ -96,6 +96,7 @@ export function rowOf(id: TraceId, put: PutTry): Try {
     sameAs: null,
     sameAsBy: null,
     sameAsAt: null,
+    sameAsReason: null,
     isLate: false,
     startedByDevice: null,
     revision: put.revision,

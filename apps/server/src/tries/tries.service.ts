@@ -132,8 +132,8 @@ export class TriesService {
       );
     if (put.ended === null && kept.ended !== null && fresh.length > 0) await raise(manager, [put.childId]);
     if (sent.revision > kept.revision) {
-      const { sameAs, sameAsBy, sameAsAt } = kept;
-      await manager.update(Try, { id }, { ...sent, sameAs, sameAsBy, sameAsAt });
+      const { sameAs, sameAsBy, sameAsAt, sameAsReason } = kept;
+      await manager.update(Try, { id }, { ...sent, sameAs, sameAsBy, sameAsAt, sameAsReason });
     }
     return { id, events: recorded.length + fresh.length, revision: Math.max(sent.revision, kept.revision) };
   }
@@ -188,8 +188,9 @@ export class TriesService {
   }
 
   /** What adults said of this try and others that overlap with it. */
-  private async doublesOf({ id, sameAs, sameAsBy, sameAsAt }: Try): Promise<ToldDouble[]> {
+  private async doublesOf(tried: Try): Promise<ToldDouble[]> {
     const { manager } = this.dataSource;
+    const { id, sameAs } = tried;
     const [apart, same] = await Promise.all([
       manager.find(ToldApart, { where: [{ oneId: id }, { otherId: id }] }),
       manager.findBy(Try, { sameAs: id }),
@@ -200,9 +201,10 @@ export class TriesService {
         counts: null,
         by: toldBy,
         at,
+        reason: '',
       })),
-      ...same.map((one) => ({ other: one.id, counts: id, by: one.sameAsBy, at: one.sameAsAt })),
-      ...(sameAs ? [{ other: sameAs, counts: sameAs, by: sameAsBy, at: sameAsAt }] : []),
+      ...same.map((one) => ({ other: one.id, counts: id, ...saidOf(one) })),
+      ...(sameAs ? [{ other: sameAs, counts: sameAs, ...saidOf(tried) }] : []),
     ];
     const staff = await manager.findBy(Staff, { id: In(answers.flatMap(({ by }) => by ?? [])) });
     return answers.map((one) => ({ ...one, by: staff.find(({ id: by }) => by === one.by)?.firstName ?? '' }));
@@ -275,3 +277,10 @@ function checkSameTry(kept: Try, sent: Try): void {
   const changed = fixed.find((field) => !isDeepStrictEqual(kept[field], sent[field]));
   if (changed) throw clash(spoken().refusals.changedHead({ what: changed }), changed);
 }
+
+/** Who said that a try is the same as another, when and why. */
+const saidOf = ({ sameAsBy, sameAsAt, sameAsReason }: Try) => ({
+  by: sameAsBy,
+  at: sameAsAt,
+  reason: sameAsReason ?? '',
+});

@@ -108,6 +108,9 @@ export class Try extends (HeadColumns as abstract new () => HeadRow) {
   @Column({ name: 'same_as_at', type: 'varchar', length: 35, nullable: true })
   sameAsAt: string | null;
 
+  @Column({ name: 'same_as_reason', type: 'varchar', length: 200, nullable: true })
+  sameAsReason: string | null;
+
   /** It came after its device, its adult or its child had left. */
   @Column({ name: 'is_late', type: 'boolean', default: false })
   isLate: boolean;

@@ -33,12 +33,13 @@ export function Changes() {
   if (data.length === 0) return null;
   return (
     <Box component="section" aria-label={words.languages.changes()}>
-      {data.map(({ tag, name, isRemoved, by, at }) => {
+      {data.map(({ tag, name, isRemoved, by, at, reason }) => {
         const who = { name, by, moment: sayMoment(at) };
         return (
           <Box key={tag} sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
             <Typography variant="body2">
-              {isRemoved ? words.languages.removed(who) : words.languages.changed(who)}
+              {isRemoved ? words.languages.removed(who) : words.languages.changed(who)}{' '}
+              {reason !== '' && words.common.because({ reason })}
             </Typography>
             <Button disabled={putBack.isPending} onClick={() => putBack.mutate(tag)}>
               {words.languages.putBack()}

@@ -1,5 +1,5 @@
 import { PageTitle } from '../common/PageTitle.js';
-import { LanguageList } from '@dotting/contract';
+import { PutLanguage } from '@dotting/contract';
 import { shippedLanguages, tenAndSome, type NumberWords } from '@dotting/core';
 import { classValidatorResolver } from '@hookform/resolvers/class-validator';
 import Alert from '@mui/material/Alert';
@@ -13,6 +13,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { sending } from '../common/sending.js';
+import { Reasons } from '../common/Reasons.js';
 import { Changes, languagesChanged } from './Changes.js';
 import { useHere } from '../common/here.js';
 import { words } from '../wording/all.js';
@@ -29,7 +30,11 @@ export function LanguagesPage() {
         <Typography color="textSecondary">{words.languages.intro()}</Typography>
       </Box>
       {here.languages.map((list) => (
-        <Words key={list.tag} list={list} onRemove={mayChange ? () => remove(list.tag) : undefined} />
+        <Words
+          key={list.tag}
+          list={list}
+          onRemove={mayChange ? (reason) => remove(list.tag, reason) : undefined}
+        />
       ))}
       {mayChange && <Changes />}
       {mayChange && <AddList />}
@@ -40,17 +45,18 @@ export function LanguagesPage() {
   );
 }
 
-async function remove(tag: string): Promise<void> {
-  await request('DELETE', `languages/${tag}`);
+async function remove(tag: string, reason: string): Promise<void> {
+  await request('POST', `languages/${tag}/removal`, { reason });
   await languagesChanged();
 }
 
 interface WordsProps {
   readonly list: NumberWords;
-  readonly onRemove?: (() => Promise<void>) | undefined;
+  readonly onRemove?: ((reason: string) => Promise<void>) | undefined;
 }
 
 function Words({ list, onRemove }: WordsProps) {
+  const [isLeaving, setLeaving] = useState(false);
   const [refused, setRefused] = useState<string>();
   const comma = list.rightToLeft ? '، ' : ', ';
   return (
@@ -58,11 +64,18 @@ function Words({ list, onRemove }: WordsProps) {
       <Box sx={{ display: 'flex', gap: 2, alignItems: 'center' }}>
         <Typography variant="h2">{list.name}</Typography>
         {onRemove && (
-          <Button onClick={() => void onRemove().catch((error: Error) => setRefused(error.message))}>
+          <Button aria-expanded={isLeaving} onClick={() => setLeaving(!isLeaving)}>
             {words.languages.remove()}
           </Button>
         )}
       </Box>
+      {onRemove && isLeaving && (
+        <Reasons
+          title={words.languages.whyRemoved()}
+          usual={[words.languages.nobodyCounts(), words.languages.byMistake()]}
+          onReason={(reason) => void onRemove(reason).catch((error: Error) => setRefused(error.message))}
+        />
+      )}
       {refused && <Alert>{refused}</Alert>}
       <Box
         lang={list.tag}
@@ -82,8 +95,8 @@ function Words({ list, onRemove }: WordsProps) {
 
 /** A list of the site's own, a word to a line. */
 function AddList() {
-  const { register, handleSubmit, setError, reset, formState } = useForm<LanguageList>({
-    resolver: classValidatorResolver(LanguageList),
+  const { register, handleSubmit, setError, reset, formState } = useForm<PutLanguage>({
+    resolver: classValidatorResolver(PutLanguage),
     defaultValues: { tag: '', name: '', rightToLeft: false, words: [] },
   });
   const { errors, isDirty, isSubmitting } = formState;
@@ -127,6 +140,13 @@ function AddList() {
         helperText={errors.words?.message ?? words.languages.wordsHint()}
         slotProps={{ htmlInput: { dir: 'auto' } }}
         {...register('words', { setValueAs: linesOf })}
+      />
+      <TextField
+        label={words.languages.whyChanged()}
+        sx={{ gridColumn: '1 / -1' }}
+        error={!!errors.reason}
+        helperText={errors.reason?.message ?? words.languages.whyChangedHint()}
+        {...register('reason', { setValueAs: (text: string | undefined) => text?.trim() || undefined })}
       />
       <FormControlLabel
         control={<Checkbox {...register('rightToLeft')} />}

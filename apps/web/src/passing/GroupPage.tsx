@@ -8,10 +8,8 @@ import Typography from '@mui/material/Typography';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useOutletContext, useSearchParams } from 'react-router';
-import { request } from '../api/http.js';
-import { groupTimesQuery, queryClient, todayQuery } from '../api/queries.js';
+import { todayQuery } from '../api/queries.js';
 import { Choice } from '../common/Choice.js';
-import { sayDay } from '../common/days.js';
 import { newId } from '../common/ids.js';
 import { useOwn } from '../common/own.js';
 import { useSchools } from '../common/schools.js';
@@ -20,6 +18,7 @@ import { PageTitle } from '../common/PageTitle.js';
 import { words } from '../wording/all.js';
 import { Faces, withOther } from './Faces.js';
 import { firstKind } from './firstKind.js';
+import { GroupTimes } from './GroupTimes.js';
 import { keepGroupTime } from './keepGroupTime.js';
 import { saidTogether, shownBy, WhichTask } from './WhichTask.js';
 
@@ -70,10 +69,6 @@ function Group({ roomId, register, notHere }: GroupProps) {
       setNote('');
     },
   });
-  const takeBack = useMutation({
-    mutationFn: (of: string) => request('DELETE', `rooms/${roomId}/group-times/${of}`),
-    onSuccess: () => queryClient.invalidateQueries({ queryKey: groupTimesQuery(roomId).queryKey }),
-  });
   const children = register.filter((child) => !away.has(child.id)).map((child) => child.id);
   const isChorus = kind === 'chorus';
   const to = togetherTo.trim() === '' ? null : Number(togetherTo);
@@ -119,7 +114,7 @@ function Group({ roomId, register, notHere }: GroupProps) {
         value={note}
         onChange={(event) => setNote(event.target.value.slice(0, 300))}
       />
-      {(keep.error ?? takeBack.error) && <Alert>{(keep.error ?? takeBack.error)?.message}</Alert>}
+      {keep.error && <Alert>{keep.error.message}</Alert>}
       <Button
         size="large"
         variant="contained"
@@ -130,37 +125,7 @@ function Group({ roomId, register, notHere }: GroupProps) {
       >
         {words.group.keep({ n: children.length })}
       </Button>
-      <Times roomId={roomId} onTakeBack={(of) => takeBack.mutate(of)} />
-    </Box>
-  );
-}
-
-interface TimesProps {
-  readonly roomId: string;
-  readonly onTakeBack: (id: string) => void;
-}
-
-/** What the group did lately; an adult can take back her own. */
-function Times({ roomId, onTakeBack }: TimesProps) {
-  const { data } = useQuery(groupTimesQuery(roomId));
-  if (!data || data.times.length === 0) return null;
-  return (
-    <Box component="section" aria-label={words.group.lately()}>
-      <Typography variant="h2">{words.group.lately()}</Typography>
-      {data.times.map(({ id, kind, title, day, recorder, children, togetherTo, note, isOwn }) => (
-        <Box key={id} sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-          <Typography sx={{ flex: '1 1 20rem' }}>
-            {words.group.line[kind]({ day: sayDay(day), task: title, n: children, name: recorder })}
-            {togetherTo !== null && ` ${words.group.reached({ n: togetherTo })}`}
-            {note !== '' && ` ${note}`}
-          </Typography>
-          {isOwn && (
-            <Button variant="text" onClick={() => onTakeBack(id)}>
-              {words.passing.takeBack()}
-            </Button>
-          )}
-        </Box>
-      ))}
+      <GroupTimes roomId={roomId} />
     </Box>
   );
 }

@@ -29,7 +29,7 @@ export function Doubles({ tried, mayRight }: DoublesProps) {
     <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 1, alignItems: 'center' }}>
       {tried.doubles.map((double) => (
         <Typography key={double.other} variant="body2" color="textSecondary">
-          {said(tried, double)}{' '}
+          {said(tried, double)} {double.reason !== '' && words.common.because(double)}{' '}
           <Link to={`/tries/${double.other}`} style={{ color: 'inherit' }}>
             {words.doubles.other()}
           </Link>

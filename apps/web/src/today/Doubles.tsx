@@ -4,10 +4,12 @@ import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { request } from '../api/http.js';
 import { queryClient } from '../api/queries.js';
 import { sayMoment } from '../common/days.js';
+import { Reasons } from '../common/Reasons.js';
 import { words } from '../wording/all.js';
 
 /** Two records that overlap, from two devices: both are kept, and one question is asked. */
@@ -20,9 +22,10 @@ export function Doubles({ today }: { readonly today: TodayView }) {
 function Double({ double, today }: { readonly double: DoubleView; readonly today: TodayView }) {
   const name = today.register.find((child) => child.id === double.childId)?.firstName ?? '';
   const [one, other] = double.tries as [DoubleView['tries'][number], DoubleView['tries'][number]];
+  const [counts, setCounts] = useState<TraceId | null>(null);
   const answer = useMutation({
-    mutationFn: (counts: TraceId | null) =>
-      request('POST', `tries/${one.id}/double`, { other: other.id, counts }),
+    mutationFn: (said: { readonly counts: TraceId; readonly reason: string } | { readonly counts: null }) =>
+      request('POST', `tries/${one.id}/double`, { other: other.id, ...said }),
     onSuccess: () => queryClient.invalidateQueries({ queryKey: ['today'] }),
   });
   return (
@@ -38,12 +41,20 @@ function Double({ double, today }: { readonly double: DoubleView; readonly today
             </Link>
             : {told}
           </Typography>
-          <Button disabled={answer.isPending} onClick={() => answer.mutate(id)}>
+          <Button disabled={answer.isPending} aria-pressed={counts === id} onClick={() => setCounts(id)}>
             {words.doubles.same({ name: recorder })}
           </Button>
         </Box>
       ))}
-      <Button disabled={answer.isPending} onClick={() => answer.mutate(null)}>
+      {counts !== null && (
+        <Reasons
+          title={words.doubles.whichWhy()}
+          usual={[words.doubles.fuller(), words.doubles.sat(), words.doubles.cutShort()]}
+          isBusy={answer.isPending}
+          onReason={(reason) => answer.mutate({ counts, reason })}
+        />
+      )}
+      <Button disabled={answer.isPending} onClick={() => answer.mutate({ counts: null })}>
         {words.doubles.two()}
       </Button>
       {answer.error && <Typography role="alert">{answer.error.message}</Typography>}

@@ -22,4 +22,5 @@ export default {
   notWorkedOut:
     '{name}’s tries are safe, but we could not work out what they show. What you see of {name} may be old.',
   all: 'all',
+  because: 'Why: {reason}.',
 };

@@ -7,4 +7,8 @@ export default {
   saidTwo: '{by} said this and another are two tries. {moment}',
   thisCounts: '{by} said this and another are the same try; this one counts. {moment}',
   otherCounts: '{by} said this and another are the same try; the other one counts. {moment}',
+  whichWhy: 'Why this one?',
+  fuller: 'there is more in it',
+  sat: 'they sat with the child',
+  cutShort: 'the other was cut short',
 };

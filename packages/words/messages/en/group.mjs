@@ -21,4 +21,10 @@ export default {
   reached: 'Together up to {n}.',
   shownToGroup: 'Shown to the group …',
   first: 'This room begins with {way}.',
+  whyBack: 'Why is it taken back?',
+  wrongDay: 'the wrong day',
+  wrongChildren: 'the wrong children',
+  notDone: 'it was not done after all',
+  takenBack: 'Taken back. It counts for nobody.',
+  putBack: 'Put it back',
 };

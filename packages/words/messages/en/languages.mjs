@@ -14,4 +14,9 @@ export default {
   changed: '{name}: words changed by {by}, {moment}',
   changes: 'Changed or removed',
   putBack: 'Put back as before',
+  whyRemoved: 'Why is it removed?',
+  nobodyCounts: 'nobody counts in it now',
+  byMistake: 'it was added by mistake',
+  whyChanged: 'Why the words change',
+  whyChangedHint: 'Only where the language is here already',
 };

@@ -22,4 +22,5 @@ export default {
   notWorkedOut:
     'Los intentos de {name} están a salvo, pero no pudimos calcular qué muestran. Lo que ves de {name} puede ser antiguo.',
   all: 'todos',
+  because: 'Por qué: {reason}.',
 };

@@ -7,4 +7,8 @@ export default {
   saidTwo: '{by} dijo que este y otro son dos intentos. {moment}',
   thisCounts: '{by} dijo que este y otro son el mismo intento; cuenta este. {moment}',
   otherCounts: '{by} dijo que este y otro son el mismo intento; cuenta el otro. {moment}',
+  whichWhy: '¿Por qué este?',
+  fuller: 'hay más en él',
+  sat: 'estaba con el niño',
+  cutShort: 'el otro quedó a medias',
 };

@@ -21,4 +21,10 @@ export default {
   reached: 'A coro hasta el {n}.',
   shownToGroup: 'Mostrado al grupo …',
   first: 'En esta aula se empieza así: {way}.',
+  whyBack: '¿Por qué se retira?',
+  wrongDay: 'el día equivocado',
+  wrongChildren: 'los niños equivocados',
+  notDone: 'al final no se hizo',
+  takenBack: 'Retirado. No cuenta para nadie.',
+  putBack: 'Volver a ponerlo',
 };

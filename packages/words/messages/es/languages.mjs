@@ -14,4 +14,9 @@ export default {
   changed: '{name}: {by} cambió las palabras, {moment}',
   changes: 'Cambiado o quitado',
   putBack: 'Dejarlo como antes',
+  whyRemoved: '¿Por qué se quita?',
+  nobodyCounts: 'ya nadie cuenta en ella',
+  byMistake: 'se añadió por error',
+  whyChanged: 'Por qué cambian las palabras',
+  whyChangedHint: 'Solo si la lengua ya está aquí',
 };
