@@ -175,7 +175,10 @@ describe('two devices at one child', () => {
     expect(open.map((double) => double.tries.map((each) => each.id).sort())).toContainEqual(
       [one, other].sort(),
     );
-    expect((await device.ask('POST', `tries/${one}/double`, { other, counts: one, reason: 'it has more in it' })).status).toBe(204);
+    expect(
+      (await device.ask('POST', `tries/${one}/double`, { other, counts: one, reason: 'it has more in it' }))
+        .status,
+    ).toBe(204);
     expect(await doubles()).toEqual([]);
     expect((await read(other)).sameAs).toBe(one);
     expect((await read(other)).told).toMatch(/recorded on another device, and that one counts/);

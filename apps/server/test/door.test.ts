@@ -192,7 +192,11 @@ describe('writing asks who sees whom', () => {
     ] as const) {
       await device.ask('PUT', `tries/${id}`, putOf(adult, site.childId, { startedAt, ended: 'finished' }));
     }
-    const { status, body } = await device.ask('POST', `tries/${one}/double`, { other, counts: one, reason: 'it has more in it' });
+    const { status, body } = await device.ask('POST', `tries/${one}/double`, {
+      other,
+      counts: one,
+      reason: 'it has more in it',
+    });
     expect([status, body.message]).toEqual([
       409,
       'These two were not recorded at the same time, so they are two tries.',
@@ -209,7 +213,8 @@ describe('writing asks who sees whom', () => {
     const { manager } = nursery.dataSource;
     await addChild({ languages: ['x-reed'] });
     const why = { reason: 'nobody counts in it' };
-    const refusal = async () => (await device.ask('POST', 'languages/x-reed/removal', why)).body.message as string;
+    const refusal = async () =>
+      (await device.ask('POST', 'languages/x-reed/removal', why)).body.message as string;
     expect(await refusal()).toBe('1 child counts in it. Choose another language for them first.');
     await manager.update(Child, { id: site.childId }, { languages: ['x-reed'] });
     await addChild({ languages: ['x-reed'], leftOn: day(-40) });

@@ -65,7 +65,10 @@ async function changes(): Promise<readonly (readonly [what: string, change: () =
       'a ruling',
       say('POST', `tries/${first}/rulings`, { on: 'one-to-one', holds: true, reason: 'I saw it' }),
     ],
-    ['two tries that are one', say('POST', `tries/${first}/double`, { other: second, counts: first, reason: 'fuller' })],
+    [
+      'two tries that are one',
+      say('POST', `tries/${first}/double`, { other: second, counts: first, reason: 'fuller' }),
+    ],
     ['two that are two', say('POST', `tries/${first}/double`, { other: second, counts: null })],
     ['a pinned step', say('POST', `${child}/steps`, { skill: 'fetch', decision: 'pinned', reason: '' })],
     [

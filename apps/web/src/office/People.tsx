@@ -94,8 +94,7 @@ function Secrets({ secrets, office, onDone }: SecretsProps) {
       <Typography>
         {words.office.secretsFor({ name: adult?.firstName ?? words.office.theNewAdult() })}{' '}
         <b>{secrets.code}</b>
-        {words.office.secretsPassword()}
-        <b>{secrets.password}</b>
+        {words.office.secretsPassword()} <b>{secrets.password}</b>
       </Typography>
       <Typography variant="body2">{words.office.secretsHint()}</Typography>
       <Box>

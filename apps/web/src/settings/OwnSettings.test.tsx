@@ -14,7 +14,7 @@ const answering = (answer: () => Promise<Response>): jest.Mock => {
 const chosen = (name: string) => screen.getByRole('button', { name }).getAttribute('aria-pressed');
 
 test('shows what is set, and says of a language that nobody has read it yet', () => {
-  draw(<OwnSettings />, { ...tomasz, thumb: 'left', language: 'es' });
+  draw(<OwnSettings />, { adult: { ...tomasz, thumb: 'left', language: 'es' } });
   expect([chosen('left'), chosen('right'), chosen('Español')]).toEqual(['true', 'false', 'true']);
   expect(screen.getByText(/^Español: a first draft/)).toBeTruthy();
 });

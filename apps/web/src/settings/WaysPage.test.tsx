@@ -4,25 +4,15 @@ import { schoolChoices, schoolNames, schoolsOf, type OwnSchools } from '@dotting
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import 'fake-indexeddb/auto';
-import { Outlet, Route, Routes } from 'react-router';
-import { draw, tomasz } from '../common/testing.js';
+import { draw, orla, tomasz } from '../common/testing.js';
 import { WaysPage } from './WaysPage.js';
-
-const orla: PresentAdult = { ...tomasz, firstName: 'Orla', role: 'lead' };
 
 function open(own: OwnSchools = {}, adult: PresentAdult = orla) {
   const sent = jest.fn(async () => ({ status: 204, headers: new Headers() }) as Response);
   globalThis.fetch = sent;
   AbortSignal.timeout ??= () => new AbortController().signal;
   const room = { id: 'lower', name: 'Lower Pound', schools: schoolsOf(own) } as Room;
-  draw(
-    <Routes>
-      <Route element={<Outlet context={room} />}>
-        <Route index element={<WaysPage />} />
-      </Route>
-    </Routes>,
-    adult,
-  );
+  draw(<WaysPage />, { adult, context: room });
   const line = (name: string) => within(screen.getByRole('group', { name }));
   const bodies = () =>
     (sent.mock.calls as unknown as [string, RequestInit][]).filter(([, { method }]) => method === 'PUT');

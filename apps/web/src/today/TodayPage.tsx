@@ -116,7 +116,7 @@ function Unfinished({
     >
       {tries.map((one) => (
         <Typography key={one.id} variant="body2" sx={{ py: 0.5 }}>
-          {words.today.unfinishedLine()}
+          {words.today.unfinishedLine()}{' '}
           <Link to={`/sit/${one.childId}`} style={{ color: 'inherit', fontWeight: 700 }}>
             {nameOf(today, one.childId)}
           </Link>
