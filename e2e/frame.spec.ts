@@ -123,7 +123,7 @@ test('what is opened on a child’s page stands in the address, and back finds t
 });
 
 test('the app comes packed, as it was packed when it was built', async ({ app, signedIn: page }) => {
-  const script = await page.locator('script[type=module]').getAttribute('src');
+  const script = await page.locator('link[rel=modulepreload][href*=ground]').getAttribute('href');
   const answer = await page.request.get(`${app.url}${script!}`, { headers: { 'accept-encoding': 'br' } });
   const { size } = await stat(path.join(import.meta.dirname, '..', 'apps', 'web', 'dist', `${script!}.br`));
   expect(answer.headers()).toMatchObject({

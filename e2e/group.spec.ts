@@ -85,9 +85,15 @@ test('a routine shown to the group is met by who was there; a chorus is the grou
   await press(page, 'Keep it, 11 children were there');
   await expect(page.getByText('Together up to 17.')).toBeVisible();
   expect(await app.countTries('Wren')).toBe(tries);
-  // Put down by mistake, it is taken back.
+  // Put down by mistake, it is taken back with a reason, kept, and put back.
   await page.getByRole('button', { name: 'Take it back' }).first().click();
-  await expect(page.getByText('Together up to 17.')).toHaveCount(0);
+  await press(page, 'the wrong day');
+  await expect(
+    page.getByText('Together up to 17. Taken back. It counts for nobody. Why: the wrong day.'),
+  ).toBeVisible();
+  await press(page, 'Put it back');
+  await expect(page.getByText('Taken back.')).toHaveCount(0);
+  await expect(page.getByText('Together up to 17.')).toBeVisible();
 });
 
 test('a lesson that comes first holds back what needs it, until the child can do it', async ({

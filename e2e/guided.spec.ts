@@ -188,6 +188,7 @@ test('two devices at one child: both are kept, and one question says which count
   const asked = page.getByRole('region', { name: 'The same try?' }).filter({ hasText: 'Dilys' });
   await expect(asked).toContainText('Dilys, 4 wooden boats as pictures');
   await asked.getByRole('button', { name: 'The same: use Hester’s' }).click();
+  await press(page, 'they sat with the child');
   await expect(asked).toBeHidden();
   await openChild(page, 'Dilys');
   await expect(

@@ -56,7 +56,9 @@ async function quiet(page: Page): Promise<void> {
 
 /** To another page as the app's links lead there, without loading the app anew. */
 async function goTo(page: Page, address: string): Promise<void> {
-  if (alone.has(address) || page.url() === 'about:blank') await page.goto(address);
+  const { pathname } = new URL(page.url());
+  // The first is loaded, and so is what stands alone or was left for it.
+  if (address === '/' || alone.has(address) || alone.has(pathname)) await page.goto(address);
   else {
     await page.evaluate((to) => {
       // A page that has come takes the keyboard's place from here.

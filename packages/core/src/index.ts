@@ -25,10 +25,9 @@ export type { CaptureKind } from './shelf/captureKind.js';
 export { shippedLanguages, tenAndSome, wordFor, wordsIn, type NumberWords } from './languages/numberWords.js';
 export { seenInPassing, seenSkills, type SeenSkill } from './recording/inPassing.js';
 export { layoutFor } from './shelf/layout.js';
-export { addedUp, thingsFor, type Amount } from './shelf/thingsFor.js';
+export { addedUp, thingsFor } from './shelf/thingsFor.js';
 export { isPutting, outside, readSharing } from './reading/readSharing.js';
-export { comparingRule, type ComparedPair, type ComparingRuleReading } from './comparing/comparingRule.js';
-export type { ComparingRule } from './comparing/rules.js';
+export { comparingRule, type ComparedPair } from './comparing/comparingRule.js';
 export { tellingSeed } from './comparing/tellingSeed.js';
 export { comparedPairs } from './comparing/comparedPairs.js';
 export { readBeside } from './reading/readBeside.js';
@@ -42,8 +41,8 @@ export {
   type ComparingReading,
 } from './reading/readComparing.js';
 export { readChoice, rightChoice } from './reading/readChoice.js';
-export { readChange, type ChangeReading } from './reading/readChange.js';
-export { readGoingOn, type GoingOn } from './reading/readGoingOn.js';
+export { readChange } from './reading/readChange.js';
+export { readGoingOn } from './reading/readGoingOn.js';
 export { cellsInOrder, dieFace, dotsOf, fingersOf, type PlacedDot } from './shelf/dots.js';
 export { insteadOf, nextSlot, openOptions, placeableOf, slotOfPlace } from './reading/placeable.js';
 export {
@@ -53,7 +52,6 @@ export {
   placeIn,
   placeParts,
   putInto,
-  readSlots,
   slotsOf,
   type FilledSlot,
   type Slot,
@@ -62,7 +60,6 @@ export { readAll, readNamed, readPlaced } from './reading/readCards.js';
 export { readRecord, readSorted } from './reading/readRecord.js';
 export { digitByDigit, isTurnedRound, numerals } from './numerals/lookAlikes.js';
 export {
-  canFaceRound,
   digitsOf,
   formsOfDigits,
   strokesOf,
@@ -71,7 +68,7 @@ export {
   usualStyle,
   type NumeralStyle,
 } from './numerals/style.js';
-export { brailleOf, cellOf, dotsIn, isCell, type BrailleCode } from './numerals/braille.js';
+export { brailleOf, cellOf, dotsIn, isCell } from './numerals/braille.js';
 export { readBraille } from './reading/readBraille.js';
 export { digitWidth, pathOf } from './numerals/templates.js';
 export {
@@ -87,22 +84,14 @@ export {
   type School,
   type Schools,
 } from './schools/schools.js';
-export { readNumeral, type NumeralInk, type NumeralOptions } from './ink/readNumeral.js';
-export type { DigitOrder } from './ink/readTwo.js';
+export { readNumeral, type NumeralInk } from './ink/readNumeral.js';
 export type { Digit } from './numerals/templates.js';
 export { polylineOf } from './numerals/polyline.js';
-export { inkMlOf, pointsOfTrace, usualPause, type InkDocument, type InkFlaw } from './ink/inkMl.js';
+export { inkMlOf, pointsOfTrace, usualPause, type InkDocument } from './ink/inkMl.js';
 export { drawnForm } from './ink/drawnForm.js';
 export { boxOf, lengthOf, resampled, type Box } from './ink/stroke.js';
 export { inkOptions, rememberInk } from './reading/readInk.js';
-export {
-  readWritten,
-  strokesOfTry,
-  wantedOf,
-  type InkSlip,
-  type LineFault,
-  type WrittenReading,
-} from './reading/readWritten.js';
+export { readWritten, strokesOfTry, wantedOf, type WrittenReading } from './reading/readWritten.js';
 export {
   guides,
   writingWays,
@@ -115,8 +104,8 @@ export {
   type WritingWay,
 } from './trace/trace.js';
 export { mixedUpWith } from './evidence/mixedUp.js';
-export { carried, readCarry, type CarryReading } from './reading/readCarry.js';
-export { leftNoneOut, otherParts, readParts, wayOf, waysOf, type PartsReading } from './reading/readParts.js';
+export { carried, readCarry } from './reading/readCarry.js';
+export { otherParts, readParts, wayOf, waysOf } from './reading/readParts.js';
 export { readSeeing } from './reading/readSeeing.js';
 export { leanOf, settlesIn, swingAt } from './shelf/balance.js';
 export { sureMove } from './shelf/sureMove.js';
@@ -150,7 +139,7 @@ export {
   type Task,
   type TaskId,
 } from './shelf/tasks.js';
-export { strands, type Watched, type Adapted, type ChosenStart, type Strand } from './shelf/task.js';
+export { strands, type Adapted, type ChosenStart, type Strand } from './shelf/task.js';
 export { dotsFor, type Dot, type DotForm } from './lines/skillLine.js';
 export { courseOf, trendOf, type Trend } from './lines/course.js';
 export { isRecent } from './asking/modelOf.js';

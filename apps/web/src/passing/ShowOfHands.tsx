@@ -68,18 +68,16 @@ function Hands({ roomId, register, notHere }: HandsProps) {
   };
   const tap = ({ id }: RegisterEntry): void => {
     const n = Number(tapping);
-    if (tapping === whoIsHere) {
-      setAway(withOther(away, id));
-      setVotes(new Map([...votes].filter(([child]) => child !== id)));
-    } else if (votes.get(id) === n) setVotes(new Map([...votes].filter(([child]) => child !== id)));
-    else setVotes(new Map([...votes, [id, n]]));
+    const isThere = tapping === whoIsHere;
+    if (isThere) setAway(withOther(away, id));
+    setVotes(isThere || votes.get(id) === n ? without(votes, id) : new Map([...votes, [id, n]]));
   };
   const keepHand = async (child: RegisterEntry): Promise<void> => {
     const { events, ...facts } = votedFor(votes.get(child.id)!, { were: were!, offered, eyesShut });
     const kept = outsideSitting({ ...facts, firstTime: isNew }, events.length, child, adult);
     await outbox.add(() => keepTry(kept, events));
     // What is kept leaves the list: should the next fail, what is left is what is still to be kept.
-    setVotes((left) => new Map([...left].filter(([id]) => id !== child.id)));
+    setVotes((left) => without(left, child.id));
   };
   /** Whoever was there has met the game, with a hand up or without. */
   const keepWhoWasThere = async (): Promise<string> => {
@@ -120,26 +118,7 @@ function Hands({ roomId, register, notHere }: HandsProps) {
         {told}
       </Typography>
       <Numbers label={words.hands.offered()} chosen={offered} onChoose={offer} />
-      <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
-        <Choice
-          label={words.hands.eyes()}
-          value={eyesShut ? 'shut' : 'open'}
-          options={[
-            ['shut', words.hands.shut()],
-            ['open', words.hands.open()],
-          ]}
-          onChoose={(eyes) => setEyesShut(eyes === 'shut')}
-        />
-        <Choice
-          label={words.hands.known()}
-          value={isNew ? 'new' : 'usual'}
-          options={[
-            ['usual', words.hands.usual()],
-            ['new', words.hands.firstTime()],
-          ]}
-          onChoose={(known) => setNew(known === 'new')}
-        />
-      </Box>
+      <HowPlayed eyesShut={eyesShut} onEyes={setEyesShut} isNew={isNew} onNew={setNew} />
       <Choice
         label={words.hands.nowTap()}
         value={tapping}
@@ -161,6 +140,42 @@ function Hands({ roomId, register, notHere }: HandsProps) {
       >
         {words.hands.keep({ n: votes.size })}
       </Button>
+    </Box>
+  );
+}
+
+const without = <Value,>(votes: ReadonlyMap<ChildId, Value>, child: ChildId): ReadonlyMap<ChildId, Value> =>
+  new Map([...votes].filter(([id]) => id !== child));
+
+interface HowPlayedProps {
+  readonly eyesShut: boolean;
+  readonly onEyes: (shut: boolean) => void;
+  readonly isNew: boolean;
+  readonly onNew: (isNew: boolean) => void;
+}
+
+/** With eyes shut or open, and whether the group knows the game: both are weighed. */
+function HowPlayed({ eyesShut, onEyes, isNew, onNew }: HowPlayedProps) {
+  return (
+    <Box sx={{ display: 'flex', gap: 3, flexWrap: 'wrap' }}>
+      <Choice
+        label={words.hands.eyes()}
+        value={eyesShut ? 'shut' : 'open'}
+        options={[
+          ['shut', words.hands.shut()],
+          ['open', words.hands.open()],
+        ]}
+        onChoose={(eyes) => onEyes(eyes === 'shut')}
+      />
+      <Choice
+        label={words.hands.known()}
+        value={isNew ? 'new' : 'usual'}
+        options={[
+          ['usual', words.hands.usual()],
+          ['new', words.hands.firstTime()],
+        ]}
+        onChoose={(known) => onNew(known === 'new')}
+      />
     </Box>
   );
 }

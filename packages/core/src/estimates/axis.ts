@@ -71,37 +71,65 @@ export function afterDays(density: Density, days: number, without: DaysWithout):
   return walked;
 }
 
-const halfway = new Float64Array(cells.length);
-
 /**
  * Takes a density on by a day without a look, in its place: a random walk in half-day steps, which keeps the
  * likelihood ratio of two densities in order (a better start never ends worse), and a little of what was
  * expected before.
+ *
+ * Both half-days in one plain loop without a new array: this runs for every day of a child’s record.
  */
 export function walkDay(density: Float64Array, { growing, fade, prior }: DaysWithout): void {
   const up = WALK + (growing ? LEAN : 0);
   const down = WALK - (growing ? LEAN : 0);
-  walk(density, halfway, up, down);
-  walk(halfway, density, up, down);
-  if (fade > 0)
-    for (let i = 0; i < density.length; i++) density[i] = (1 - fade) * density[i]! + fade * prior[i]!;
+  const stay = 1 - up - down;
+  const keep = 1 - fade;
+  // From two cells below to two above.
+  const fromBelow2 = up * up;
+  const fromBelow = 2 * up * stay;
+  const fromHere = stay * stay + 2 * up * down;
+  const fromAbove = 2 * down * stay;
+  const fromAbove2 = down * down;
+  const last = density.length - 1;
+  const [first, second, last2, last1] = ends(density, up, down);
+  let below2 = density[0]!;
+  let below = density[1]!;
+  for (let i = 2; i < last - 1; i++) {
+    const here = density[i]!;
+    density[i] =
+      keep *
+        (fromBelow2 * below2 +
+          fromBelow * below +
+          fromHere * here +
+          fromAbove * density[i + 1]! +
+          fromAbove2 * density[i + 2]!) +
+      fade * prior[i]!;
+    below2 = below;
+    below = here;
+  }
+  density[0] = keep * first + fade * prior[0]!;
+  density[1] = keep * second + fade * prior[1]!;
+  density[last - 1] = keep * last2 + fade * prior[last - 1]!;
+  density[last] = keep * last1 + fade * prior[last]!;
 }
 
-/** Half a day. A plain loop without a new array: this runs for every day of a child’s record. */
-function walk(from: Float64Array, to: Float64Array, up: number, down: number): void {
-  const last = from.length - 1;
+/** The two cells at either end after both half-days: what would leave at an edge stays there. */
+function ends(
+  density: Density,
+  up: number,
+  down: number,
+): readonly [first: number, second: number, last2: number, last1: number] {
   const stay = 1 - up - down;
-  let before = from[0]!;
-  let here = from[1]!;
-  // What would leave at an edge stays there.
-  to[0] = (1 - up) * before + down * here;
-  for (let i = 1; i < last; i++) {
-    const after = from[i + 1]!;
-    to[i] = stay * here + up * before + down * after;
-    before = here;
-    here = after;
-  }
-  to[last] = (1 - down) * here + up * before;
+  const last = density.length - 1;
+  const half = (i: number): number =>
+    (i === 0 ? 1 - up : i === last ? 1 - down : stay) * density[i]! +
+    (i === 0 ? 0 : up * density[i - 1]!) +
+    (i === last ? 0 : down * density[i + 1]!);
+  return [
+    (1 - up) * half(0) + down * half(1),
+    stay * half(1) + up * half(0) + down * half(2),
+    stay * half(last - 1) + up * half(last - 2) + down * half(last),
+    (1 - down) * half(last) + up * half(last - 1),
+  ];
 }
 
 const kernels = new Map<number, Float64Array>();

@@ -163,19 +163,19 @@ function observed({ slope, logEvidence, density }: SlopeState, tries: readonly T
   return { slope, density: after.density, logEvidence: logEvidence + log + after.logEvidence };
 }
 
-const tables = new Map<string, Density>();
+/** By slope and guess, then by n, a success before a miss. */
+const tables = new Map<number, Map<number, Density[]>>();
 
 /** log chance of a success (or a miss) at n for every cell; kept, because the same are asked for again and again. */
 function logChances(n: number, slope: number, guess: number, success: boolean): Density {
-  const key = `${n} ${slope} ${guess} ${success}`;
-  const kept = tables.get(key);
-  if (kept) return kept;
-  const table = Float64Array.from(cells, (theta) => {
+  let ofSlope = tables.get(slope);
+  if (!ofSlope) tables.set(slope, (ofSlope = new Map()));
+  let ofGuess = ofSlope.get(guess);
+  if (!ofGuess) ofSlope.set(guess, (ofGuess = []));
+  return (ofGuess[2 * n + (success ? 0 : 1)] ??= Float64Array.from(cells, (theta) => {
     const right = chanceAt(n, theta, slope, guess);
     return Math.log(success ? right : 1 - right);
-  });
-  tables.set(key, table);
-  return table;
+  }));
 }
 
 /** The likelihood by cell, at most one, and the logarithm of what it was divided by. */
@@ -213,7 +213,10 @@ function supportOf(states: readonly SlopeState[], weights: readonly number[]): r
     let tail = 0;
     let cell = cells.length;
     for (let n = largestNumber; n >= 1; n--) {
-      while (cell > firstSteady[n - 1]!) tail += density[--cell]!;
+      // Each number’s own cells by themselves: no addition waits for all before it.
+      let own = 0;
+      for (const first = firstSteady[n - 1]!; cell > first;) own += density[--cell]!;
+      tail += own;
       support[n - 1]! += weight * tail;
     }
   }

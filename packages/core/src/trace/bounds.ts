@@ -24,8 +24,16 @@ export function canBeBorn(day: string, today: string): boolean {
   return isDay(day) && day >= `${year}${today.slice(4)}` && day <= dayAfter(today, 1);
 }
 
-const isDay = (day: string): boolean =>
-  /^\d{4}-\d{2}-\d{2}$/.test(day) && new Date(`${day}T00:00:00Z`).toJSON()?.slice(0, 10) === day;
+/** By the calendar’s own rule: it is asked of every try that is read. */
+function isDay(text: string): boolean {
+  const [, year, month, day] = (/^(\d{4})-(\d{2})-(\d{2})$/.exec(text) ?? []).map(Number);
+  if (year === undefined || month === undefined || day === undefined) return false;
+  const isLeap = (year % 4 === 0 && year % 100 !== 0) || year % 400 === 0;
+  const most = month === 2 && isLeap ? 29 : (daysOfMonths[month - 1] ?? 0);
+  return day >= 1 && day <= most;
+}
+
+const daysOfMonths = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const;
 
 /** So many days after the day, both YYYY-MM-DD. */
 export function dayAfter(day: string, days: number): string {

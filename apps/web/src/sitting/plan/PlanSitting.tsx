@@ -1,23 +1,23 @@
-import { counters as shipped, needs, tooMuchLastTime, trayFor, type Need, type TaskId } from '@dotting/core';
+import { counters as shipped, needs, tooMuchLastTime, type Need } from '@dotting/core';
 import Box from '@mui/material/Box';
 import Button from '@mui/material/Button';
 import Typography from '@mui/material/Typography';
 import { useMemo } from 'react';
 import { todayHere } from '../../common/days.js';
 import { languageName } from '../../common/language.js';
-import { narrow, points, slim, tight } from '../../common/theme.js';
+import { narrow, slim, tight } from '../../common/theme.js';
 import { useHere } from '../../common/here.js';
 import { Choice } from '../../common/Choice.js';
 import { Part } from '../../common/Part.js';
 import type { Action } from '../after.js';
-import { schoolsIn, type Sitting } from '../../outbox/sitting.js';
-import { planWords } from '../say/script.js';
+import type { Sitting } from '../../outbox/sitting.js';
 import { useOwn } from '../../common/own.js';
 import { asCounters, countable } from '@dotting/contract/counters';
-import { amountOf, numbersIn, taskWords, tellCautions, thingsWords, type TaskWords } from '@dotting/words';
+import { thingsWords } from '@dotting/words';
 import { useIsPainted } from '../../common/afterPaint.js';
 import { later } from '../../common/later.js';
 import { words } from '../../wording/all.js';
+import { OnTheTray, toldOf } from './OnTheTray.js';
 
 const OtherQuestion = later(async () => (await import('./OtherQuestion.js')).OtherQuestion);
 
@@ -37,36 +37,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
   const { ownThings } = useOwn(child.roomId);
   const counters = useMemo(() => asCounters(ownThings), [ownThings]);
   const gently = useMemo(() => tooMuchLastTime(sitting.earlier, todayHere()), [sitting.earlier]);
-  const tray = useMemo(
-    () =>
-      trayFor({
-        task: plan.task,
-        main: whole.main,
-        n: plan.size,
-        things: plan.things,
-        layout: plan.layout,
-        other: whole.other,
-        round: whole.round?.tasks,
-        child,
-        day: todayHere(),
-        own: counters,
-        ownTask: plan.own,
-      }),
-    [plan, whole, child, counters],
-  );
   const isPainted = useIsPainted();
-  const toldOf = (id: TaskId): TaskWords => (id === plan.task ? planWords(plan) : taskWords(words, id));
-  const lines = [
-    ...tray.things.map(({ kind, amount }) => amountOf(words, amount, kind)),
-    ...tray.tasks.flatMap(
-      (id) => toldOf(id).also?.(numbersIn(plan.size, plan.layout, schoolsIn(sitting))) ?? [],
-    ),
-    ...(plan.own?.beside ?? []).map((kind) => thingsWords(words, kind)),
-  ];
-  const cautions = [
-    ...tellCautions(words, tray.cautions, child),
-    ...tray.tasks.flatMap((id) => toldOf(id).caution?.() ?? []),
-  ];
   return (
     <Box sx={{ ...around, ...(givesWay && { [narrow]: { display: 'none' }, [slim]: { display: 'grid' } }) }}>
       <Typography variant="h1" component="h2" sx={{ fontSize: '1.7rem' }}>
@@ -84,11 +55,11 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
             onChoose={(chosen) => dispatch({ kind: 'whole-plan', whole: { minutes: Number(chosen) } })}
           />
           <Part label={words.plan.first()}>
-            <Named name={toldOf(plan.task).name()} why={plan.why} />
+            <Named name={toldOf(plan, plan.task).name()} why={plan.why} />
           </Part>
           {(whole.main !== plan.task || whole.mainWhy !== plan.why) && (
             <Part label={words.plan.forWhat()}>
-              <Named name={toldOf(whole.main).name()} why={whole.mainWhy} />
+              <Named name={toldOf(plan, whole.main).name()} why={whole.mainWhy} />
             </Part>
           )}
           <Box sx={{ minHeight: 40 }}>{isPainted && <OtherQuestion whole={whole} dispatch={dispatch} />}</Box>
@@ -113,19 +84,7 @@ export function PlanSitting({ sitting, givesWay, dispatch }: PlanSittingProps) {
             onChoose={(things) => dispatch({ kind: 'lay', plan: { things } })}
             columns={3}
           />
-          <Part label={words.plan.tray()}>
-            <Box component="ul" sx={points}>
-              {lines.length === 0 && <li>{words.plan.noThings()}</li>}
-              {lines.map((line) => (
-                <li key={line}>{line}</li>
-              ))}
-            </Box>
-            {cautions.map((caution) => (
-              <Typography key={caution} variant="body2" color="textSecondary" sx={{ mt: 0.5 }}>
-                {caution}
-              </Typography>
-            ))}
-          </Part>
+          <OnTheTray sitting={sitting} own={counters} />
           <Needed access={access} onChange={(changed) => dispatch({ kind: 'access', access: changed })} />
         </Box>
       </Box>

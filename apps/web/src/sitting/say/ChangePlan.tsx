@@ -37,12 +37,10 @@ interface ChangePlanProps {
 
 /** Another task, number or kind of thing than the one proposed, in place of the column's text. */
 export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
-  const { here } = useHere();
   const task = taskIn(plan);
   const { ownTasks, ownThings } = useOwn(child.roomId);
   const inUse = ownTasks.filter(({ retired }) => !retired);
   const [strand, setStrand] = useState<Strand | 'own'>(plan.own ? 'own' : task.strand);
-  const { step = 1 } = plan;
   const lay = (change: Partial<Omit<Plan, 'layout'>>, way?: string): void =>
     onLay({ ...change, why: words.plan.ownChoice() }, way);
   return (
@@ -91,48 +89,8 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
           onChoose={(way) => lay({}, way)}
         />
       )}
-      {task.starts && step === 1 && (
-        <Choice
-          label={words.plan.startsAt()}
-          value={String(plan.start ?? 1)}
-          options={task.starts.map((start) => [
-            String(start),
-            start === 'any' ? words.plan.anywhere() : String(start),
-          ])}
-          onChoose={(start) => lay({ start: task.starts!.find((one) => String(one) === start) })}
-        />
-      )}
-      {task.steps && (
-        <Choice
-          label={words.plan.bySteps()}
-          value={String(step)}
-          options={task.steps.map((one) => [String(one), words.plan.step({ n: one })])}
-          onChoose={(chosen) =>
-            lay({ start: undefined, step: task.steps!.find((one) => String(one) === chosen) })
-          }
-        />
-      )}
-      {child.languages.length > 1 && captureKinds[task.kind].asksForWords && (
-        <Choice
-          label={words.plan.both()}
-          value={plan.second ?? 'alone'}
-          options={[
-            ['alone', words.plan.oneLanguage()],
-            ...child.languages
-              .filter((tag) => tag !== plan.language)
-              .map((tag) => [tag, languageName(tag, here.languages)] as const),
-          ]}
-          onChoose={(tag) => lay({ second: tag === 'alone' ? undefined : tag })}
-        />
-      )}
-      {child.languages.length > 1 && (
-        <Choice
-          label={words.fields.countsInNow()}
-          value={plan.language}
-          options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
-          onChoose={(language) => lay({ language, second: undefined })}
-        />
-      )}
+      <HowItCounts plan={plan} onLay={lay} />
+      <InWhich child={child} plan={plan} onLay={lay} />
       {laysThings(task) && task.only === undefined && (
         <Choice
           label={words.plan.using()}
@@ -143,6 +101,73 @@ export function ChangePlan({ child, plan, onLay }: ChangePlanProps) {
         />
       )}
     </Box>
+  );
+}
+
+interface PartOfPlanProps {
+  readonly plan: Plan;
+  readonly onLay: (change: Partial<Omit<Plan, 'layout'>>) => void;
+}
+
+/** From which number, and by how many. */
+function HowItCounts({ plan, onLay }: PartOfPlanProps) {
+  const task = taskIn(plan);
+  const { step = 1 } = plan;
+  return (
+    <>
+      {task.starts && step === 1 && (
+        <Choice
+          label={words.plan.startsAt()}
+          value={String(plan.start ?? 1)}
+          options={task.starts.map((start) => [
+            String(start),
+            start === 'any' ? words.plan.anywhere() : String(start),
+          ])}
+          onChoose={(start) => onLay({ start: task.starts!.find((one) => String(one) === start) })}
+        />
+      )}
+      {task.steps && (
+        <Choice
+          label={words.plan.bySteps()}
+          value={String(step)}
+          options={task.steps.map((one) => [String(one), words.plan.step({ n: one })])}
+          onChoose={(chosen) =>
+            onLay({ start: undefined, step: task.steps!.find((one) => String(one) === chosen) })
+          }
+        />
+      )}
+    </>
+  );
+}
+
+/** In which of the child’s languages, or in two at once. */
+function InWhich({ child, plan, onLay }: PartOfPlanProps & Pick<ChangePlanProps, 'child'>) {
+  const { here } = useHere();
+  const { kind } = taskIn(plan);
+  return (
+    <>
+      {child.languages.length > 1 && captureKinds[kind].asksForWords && (
+        <Choice
+          label={words.plan.both()}
+          value={plan.second ?? 'alone'}
+          options={[
+            ['alone', words.plan.oneLanguage()],
+            ...child.languages
+              .filter((tag) => tag !== plan.language)
+              .map((tag) => [tag, languageName(tag, here.languages)] as const),
+          ]}
+          onChoose={(tag) => onLay({ second: tag === 'alone' ? undefined : tag })}
+        />
+      )}
+      {child.languages.length > 1 && (
+        <Choice
+          label={words.fields.countsInNow()}
+          value={plan.language}
+          options={child.languages.map((tag) => [tag, languageName(tag, here.languages)])}
+          onChoose={(language) => onLay({ language, second: undefined })}
+        />
+      )}
+    </>
   );
 }
 

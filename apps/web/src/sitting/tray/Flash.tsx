@@ -111,24 +111,38 @@ export function Flash({ store, patterns, asked }: FlashProps) {
           }
         />
       )}
-      <Dialog
-        fullScreen
-        open={turned !== null}
-        onClose={close}
-        // The child sees nothing move but the dots themselves.
-        transitionDuration={0}
-        slotProps={{ paper: { 'aria-label': words.tray.showToChild() } }}
-      >
-        <Stage
-          show={turned}
-          onShown={(_, stood) => {
-            close();
-            took(stood);
-          }}
-        />
-        <Leave onLeave={close} />
-      </Dialog>
+      <OnWholeScreen show={turned} onShown={took} onClose={close} />
     </Box>
+  );
+}
+
+interface OnWholeScreenProps {
+  readonly show: ShowBody | null;
+  /** For how long they stood there. In ms. */
+  readonly onShown: (ms: number) => void;
+  readonly onClose: () => void;
+}
+
+/** This screen, turned to the child. */
+function OnWholeScreen({ show, onShown, onClose }: OnWholeScreenProps) {
+  return (
+    <Dialog
+      fullScreen
+      open={show !== null}
+      onClose={onClose}
+      // The child sees nothing move but the dots themselves.
+      transitionDuration={0}
+      slotProps={{ paper: { 'aria-label': words.tray.showToChild() } }}
+    >
+      <Stage
+        show={show}
+        onShown={(_, stood) => {
+          onClose();
+          onShown(stood);
+        }}
+      />
+      <Leave onLeave={onClose} />
+    </Dialog>
   );
 }
 
