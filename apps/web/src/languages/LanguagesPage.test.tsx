@@ -2,6 +2,7 @@
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { draw, no, press, serve, tomasz } from '../common/testing.js';
+import { hasUnsaved } from '../common/unsaved.js';
 import { LanguagesPage } from './LanguagesPage.js';
 
 const canal = { tag: 'x-canal', name: 'Canal', rightToLeft: false, words: ['lock', 'pound', 'sluice'] };
@@ -60,6 +61,7 @@ test('what was removed or changed says by whom and why, and is put back', async 
 test('a list is added word by word, and one that cannot be is told by its field', async () => {
   const put = 'PUT languages/x-weir';
   const { asked } = await page({ [put]: undefined });
+  expect(screen.queryByLabelText('Why the words change')).toBeNull();
   await fill('Name', 'Weir');
   await fill('Short code', 'x-weir');
   await fill('Number words', 'yan');
@@ -72,6 +74,7 @@ test('a list is added word by word, and one that cannot be is told by its field'
   await waitFor(() => expect(asked).toHaveLength(1));
   const list = { tag: 'x-weir', name: 'Weir', rightToLeft: false, words: ['yan', 'tan', 'tether'] };
   expect(asked).toEqual([[put, list]]);
+  await waitFor(() => expect(hasUnsaved()).toBe(false));
 });
 
 test('words of one that is here already are changed with why; the server asks for it where it is missing', async () => {

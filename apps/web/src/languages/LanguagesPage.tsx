@@ -10,7 +10,7 @@ import Checkbox from '@mui/material/Checkbox';
 import TextField from '@mui/material/TextField';
 import Typography from '@mui/material/Typography';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, useWatch } from 'react-hook-form';
 import { request } from '../api/http.js';
 import { sending } from '../common/sending.js';
 import { Reasons } from '../common/Reasons.js';
@@ -95,12 +95,15 @@ function Words({ list, onRemove }: WordsProps) {
 
 /** A list of the site's own, a word to a line. */
 function AddList() {
-  const { register, handleSubmit, setError, reset, formState } = useForm<PutLanguage>({
+  const { here } = useHere();
+  const { register, handleSubmit, setError, reset, control, formState } = useForm<PutLanguage>({
     resolver: classValidatorResolver(PutLanguage),
-    defaultValues: { tag: '', name: '', rightToLeft: false, words: [] },
+    defaultValues: { tag: '', name: '', rightToLeft: false, words: [], reason: undefined },
   });
   const { errors, isDirty, isSubmitting } = formState;
   useUnsaved(isDirty);
+  const tag = useWatch({ control, name: 'tag' });
+  const isHere = here.languages.some((list) => list.tag === tag);
   const add = handleSubmit((list) =>
     sending(setError, async () => {
       await request('PUT', `languages/${list.tag}`, list);
@@ -141,13 +144,15 @@ function AddList() {
         slotProps={{ htmlInput: { dir: 'auto' } }}
         {...register('words', { setValueAs: linesOf })}
       />
-      <TextField
-        label={words.languages.whyChanged()}
-        sx={{ gridColumn: '1 / -1' }}
-        error={!!errors.reason}
-        helperText={errors.reason?.message ?? words.languages.whyChangedHint()}
-        {...register('reason', { setValueAs: (text: string | undefined) => text?.trim() || undefined })}
-      />
+      {isHere && (
+        <TextField
+          label={words.languages.whyChanged()}
+          sx={{ gridColumn: '1 / -1' }}
+          error={!!errors.reason}
+          helperText={errors.reason?.message ?? words.languages.whyChangedHint()}
+          {...register('reason', { setValueAs: (text: string | undefined) => text?.trim() || undefined })}
+        />
+      )}
       <FormControlLabel
         control={<Checkbox {...register('rightToLeft')} />}
         label={words.languages.rightToLeft()}

@@ -18,5 +18,5 @@ export default {
   nobodyCounts: 'nobody counts in it now',
   byMistake: 'it was added by mistake',
   whyChanged: 'Why the words change',
-  whyChangedHint: 'Only where the language is here already',
+  whyChangedHint: 'This language is here already, with other words',
 };

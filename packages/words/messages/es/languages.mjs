@@ -18,5 +18,5 @@ export default {
   nobodyCounts: 'ya nadie cuenta en ella',
   byMistake: 'se añadió por error',
   whyChanged: 'Por qué cambian las palabras',
-  whyChangedHint: 'Solo si la lengua ya está aquí',
+  whyChangedHint: 'Esta lengua ya está aquí, con otras palabras',
 };
