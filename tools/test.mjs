@@ -36,8 +36,9 @@ runCommand(async () => {
     add(await check('Types', ['npm', 'run', 'typecheck', '--silent'], env));
     add(await check('Form, and what may import what', ['npm', 'run', 'lint:form', '--silent'], env));
     add(await check('Pages drawn from the code', ['node', 'tools/docs.mjs', '--check'], env));
+    const inNode = await jest(env);
     add(await code);
-    add(await jest(env));
+    add(inNode);
     add(await browser(env));
   } finally {
     await database.stop();

@@ -28,7 +28,7 @@ export async function fillRoom(databaseUrl, { children, tries }) {
   const { manager } = dataSource;
   const [{ id: siteId }] = await manager.find(Site);
   const adults = (await manager.find(Staff)).map((one) => one.id);
-  const room = { id: randomUUID(), siteId, name: 'Long Reach' };
+  const room = { id: randomUUID(), siteId, name: 'Long Reach', schools: {} };
   await manager.insert(Room, room);
   const random = seededRandom(300);
   const abilities = Object.values(makeUps);

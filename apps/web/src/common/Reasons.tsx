@@ -22,7 +22,7 @@ export function Reasons({ title, usual, isBusy = false, onReason }: ReasonsProps
   const [own, setOwn] = useState('');
   useUnsaved(own !== '');
   return (
-    <Box role="group" aria-label={title} sx={{ display: 'grid', gap: 0.75 }}>
+    <Box role="group" aria-label={title} sx={{ display: 'grid', gap: 0.75, pb: 1 }}>
       <Typography variant="body2" color="textSecondary">
         {title}
       </Typography>
