@@ -16,7 +16,7 @@ export async function startServer({ databaseUrl, port, host, logFile, env = {} }
   const child = spawn(
     process.execPath,
     // For a small machine: what is soon thrown away gets half the room it would take by itself.
-    ['--enable-source-maps', '--max-semi-space-size=8', path.join(root, 'apps/server/dist/main.js')],
+    ['--max-semi-space-size=8', path.join(root, 'apps/server/dist/main.js')],
     {
       cwd: root,
       detached: true,

@@ -29,7 +29,7 @@ import {
 } from '@dotting/core';
 import type { Child } from '../nursery/child.entity.js';
 import type { StepDecisionRow } from '../decisions/decisions.entity.js';
-import { skillLines, type SkillLine } from './childPage.js';
+import { skillLines, type SkillLine } from './skillLines.js';
 
 /** Raised whenever a summary of the same evidence would come out otherwise: all are made again then. */
 export const makeup = 9;

@@ -44,6 +44,8 @@ export function draw(
   part: ReactElement,
   { adult = tomasz, context, here: facts }: Around = {},
 ): RenderResult {
+  // What another test was answered is not this one’s.
+  queryClient.clear();
   const at = { here: { ...here, ...facts }, adult, leave: () => undefined };
   return render(
     <ThemeProvider theme={theme}>
@@ -87,7 +89,6 @@ const isNo = (answer: unknown): answer is No =>
  */
 export function serve(answers: Readonly<Record<string, unknown>>): (readonly [string, unknown])[] {
   const asked: [string, unknown][] = [];
-  queryClient.clear();
   AbortSignal.timeout ??= () => new AbortController().signal;
   globalThis.fetch = (async (path: string, { method, body }: { method: string; body?: string }) => {
     const what = `${method} ${path.replace('/api/', '')}`;
