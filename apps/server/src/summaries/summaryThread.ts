@@ -15,7 +15,11 @@ const file = path.join(import.meta.dirname.replace(/src(?=[/\\]summaries$)/, 'di
 export class SummaryThread implements OnModuleDestroy {
   private readonly threads = new Piscina<SummaryTask, ChildSummary>({
     filename: file,
+    // Begun with the first summary, so that closing, which waits for summaries, never ends a thread that is still loading:
+    // Node stops as a whole where that happens.
+    minThreads: 0,
     maxThreads: 1,
+    idleTimeout: Infinity,
     // Whoever is waited for goes first where processors are few.
     niceIncrement: 10,
   });
