@@ -66,6 +66,8 @@ async function takeChild(page, shoot) {
   await shoot('child');
   await page.getByRole('link', { name: 'Sit down with Caspar' }).click();
   await page.getByText('minutes with Caspar').waitFor();
+  // It comes after the first paint.
+  await page.getByRole('combobox', { name: 'Then' }).waitFor();
   await shoot('plan');
   await lay(page, 'One-to-one', 'Count a row');
   await page.getByRole('button', { name: 'Ready – start' }).click();
